@@ -1,0 +1,76 @@
+package org.mildlantern.core.diagnosis;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.season.Season;
+
+/**
+ * What the records say of a plant, by context field: numbers in the field's unit, choices by word,
+ * and the causes of open cases near it. A field that is not there is simply not known.
+ */
+public record Circumstances(
+    Map<String, Double> numbers, Map<String, String> choices, Set<String> neighbourCauses) {
+
+  public static final Circumstances UNKNOWN = new Circumstances(Map.of(), Map.of(), Set.of());
+
+  public Circumstances {
+    numbers = Map.copyOf(numbers);
+    choices = Map.copyOf(choices);
+    neighbourCauses = Set.copyOf(neighbourCauses);
+  }
+
+  /** Adds the fields that follow from the others, the day and the taxon's wishes. */
+  public Circumstances derived(Subject subject, LocalDate day, double latitude) {
+    Map<String, Double> more = new LinkedHashMap<>(numbers);
+    Map<String, String> words = new LinkedHashMap<>(choices);
+    Season season = Season.of(day, latitude);
+    words.put("season", season.id());
+    Taxon taxon = subject.taxon();
+    if (taxon != null) {
+      words.put("salt-shy", taxon.saltShy() ? "yes" : "no");
+      words.put("rests-now", taxon.restsIn(season) ? "yes" : "no");
+      Double temperature = numbers.get("temperature");
+      if (temperature != null) {
+        more.put("cold-short", taxon.coldestWished() - temperature);
+        more.put("heat-over", temperature - taxon.warmestWished());
+      }
+      Double humidity = numbers.get("humidity");
+      if (humidity != null) {
+        more.put("humidity-short", taxon.humidity() - humidity);
+      }
+    }
+    Double age = numbers.get("medium-age");
+    Double life = numbers.get("medium-life");
+    if (age != null && life != null && life > 0) {
+      more.put("medium-share", age / life);
+    }
+    return new Circumstances(more, words, neighbourCauses);
+  }
+
+  /** Whether the condition holds; unknown fields never hold. */
+  boolean holds(Condition condition, String causeId) {
+    if (condition.holdsCause()) {
+      return neighbourCauses.contains(causeId);
+    }
+    if (condition.is() != null) {
+      return condition.is().equals(choices.get(condition.field()));
+    }
+    Double value = numbers.get(condition.field());
+    return value != null
+        && (condition.atLeast() == null || value >= condition.atLeast())
+        && (condition.atMost() == null || value <= condition.atMost());
+  }
+
+  /** The value of a field as a word or number, or null. */
+  String value(String field) {
+    if (choices.containsKey(field)) {
+      return choices.get(field);
+    }
+    Double number = numbers.get(field);
+    return number == null ? null : Decibans.number(number);
+  }
+}

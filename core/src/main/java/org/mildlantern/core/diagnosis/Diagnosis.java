@@ -1,0 +1,30 @@
+package org.mildlantern.core.diagnosis;
+
+import java.util.List;
+import java.util.Optional;
+import org.mildlantern.core.knowledge.Cause;
+
+/**
+ * The answer to a question.
+ *
+ * @param ranking every cause that can strike the form, most probable first
+ * @param bestSet the single most probable set of causes, perhaps empty
+ * @param fit how well the best set predicts what was seen: the geometric mean of the probabilities
+ *     of the present findings under it, 1 when nothing is present
+ * @param unexplained keys of present findings that more probably have no known cause
+ * @param fitsNothing whether no set of causes explains the findings well
+ * @param records what the plant's records say that matters
+ */
+public record Diagnosis(
+    List<RankedCause> ranking,
+    List<Cause> bestSet,
+    double fit,
+    List<String> unexplained,
+    boolean fitsNothing,
+    List<RecordNote> records,
+    List<NextCheck> nextChecks) {
+
+  public Optional<RankedCause> of(String causeId) {
+    return ranking.stream().filter(r -> r.cause().id().equals(causeId)).findFirst();
+  }
+}

@@ -1,0 +1,234 @@
+package org.mildlantern.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.working.Working;
+import org.mildlantern.core.working.Working.Step;
+
+/**
+ * Answers questions about plants from the knowledge.
+ *
+ * <p>Example: on a leafy stem, limp leaves with medium wet two fingers deep rank "Roots kept too
+ * wet" first; the same leaves with dust-dry medium rank "Too dry" first.
+ */
+public final class Diagnostician {
+  /** Below this geometric mean the best set predicts the findings badly. Rule of thumb. */
+  static final double POOR_FIT = 0.15;
+
+  private static final int CHECKS = 5;
+
+  private final Knowledge knowledge;
+
+  public Diagnostician(Knowledge knowledge) {
+    this.knowledge = knowledge;
+  }
+
+  /**
+   * Diagnoses.
+   *
+   * @throws IllegalArgumentException when a sign, pattern or change is unknown
+   */
+  public Diagnosis diagnose(Question question) {
+    Subject subject = question.subject();
+    Circumstances circumstances =
+        question.circumstances().derived(subject, question.day(), question.latitude());
+    List<Cause> causes = knowledge.causesFor(subject.form());
+    List<Prior> priors =
+        causes.stream().map(c -> Prior.of(c, subject, circumstances, knowledge)).toList();
+    List<Observation> observations = observations(question, causes);
+    double[] odds = priors.stream().mapToDouble(Prior::odds).toArray();
+    Network network =
+        new Network(
+            odds,
+            observations.stream().map(Observation::no).toArray(double[][]::new),
+            observations.stream().mapToDouble(Observation::leakNo).toArray(),
+            present(observations));
+    double[] marginals = network.marginals();
+    double[][] weights = network.weights();
+    double[] before = network.priorMarginals();
+    int[] best = network.bestSet();
+
+    List<RankedCause> ranking = new ArrayList<>();
+    for (int i = 0; i < causes.size(); i++) {
+      ranking.add(ranked(priors.get(i), before[i], marginals[i], weights[i], observations, i));
+    }
+    ranking.sort(Comparator.comparingDouble(RankedCause::probability).reversed());
+
+    List<String> unexplained = new ArrayList<>();
+    double fitLog = 0;
+    int seen = 0;
+    for (int f = 0; f < observations.size(); f++) {
+      if (observations.get(f).present()) {
+        seen++;
+        fitLog += Math.log(network.likelihoodUnder(best, f));
+        if (network.explainedShare(f) < 0.5) {
+          unexplained.add(observations.get(f).key());
+        }
+      }
+    }
+    double fit = seen == 0 ? 1 : Math.exp(fitLog / seen);
+    return new Diagnosis(
+        List.copyOf(ranking),
+        Arrays.stream(best).mapToObj(causes::get).toList(),
+        fit,
+        List.copyOf(unexplained),
+        seen > 0 && (fit < POOR_FIT || unexplained.size() * 2 > seen),
+        records(causes, circumstances),
+        new NextChecks(knowledge, subject.form(), causes, question.findings())
+            .best(network, odds, marginals, CHECKS));
+  }
+
+  private List<Observation> observations(Question question, List<Cause> causes) {
+    Map<String, Finding> byKey = new TreeMap<>();
+    question.findings().forEach(finding -> byKey.put(finding.key(), finding));
+    List<Observation> observations = new ArrayList<>();
+    byKey.values().forEach(finding -> observations.add(observe(finding, causes)));
+    question
+        .responses()
+        .forEach(response -> observations.addAll(Observation.of(response, causes, knowledge)));
+    return observations;
+  }
+
+  private Observation observe(Finding finding, List<Cause> causes) {
+    if (knowledge.sign(finding.sign()).isEmpty()
+        || finding.pattern() != null && knowledge.node(finding.key()).isEmpty()) {
+      throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
+    }
+    return Observation.of(finding, causes, knowledge);
+  }
+
+  private static boolean[] present(List<Observation> observations) {
+    boolean[] present = new boolean[observations.size()];
+    for (int f = 0; f < present.length; f++) {
+      present[f] = observations.get(f).present();
+    }
+    return present;
+  }
+
+  private RankedCause ranked(
+      Prior prior,
+      double before,
+      double probability,
+      double[] nats,
+      List<Observation> observations,
+      int index) {
+    List<Weight> weights = new ArrayList<>();
+    double raised = 0;
+    for (Prior.Raise raise : prior.raises()) {
+      double decibans = Decibans.ofFactor(raise.factor());
+      weights.add(new Weight(Weight.Kind.RECORD, raise.id(), raise.label(), decibans));
+      raised += decibans;
+    }
+    double base = Decibans.ofNats(Network.logit(before)) - raised;
+    weights.add(
+        0, new Weight(Weight.Kind.BASE, "base", "base rate: " + percentOf(prior.base()), base));
+    Map<String, Weight> byKey = new LinkedHashMap<>();
+    List<String> unexplained = new ArrayList<>();
+    for (int f = 0; f < nats.length; f++) {
+      Observation observation = observations.get(f);
+      boolean response = observation.key().startsWith("response:");
+      double decibans = Decibans.ofNats(nats[f]);
+      Weight sofar = byKey.get(observation.key());
+      byKey.put(
+          observation.key(),
+          new Weight(
+              response ? Weight.Kind.RESPONSE : Weight.Kind.FINDING,
+              observation.key(),
+              observation.present() || response
+                  ? observation.label()
+                  : "not there: " + observation.label(),
+              decibans + (sofar == null ? 0 : sofar.decibans())));
+      if (!response && observation.present() && observation.no()[index] > 0.9) {
+        unexplained.add(observation.label());
+      }
+    }
+    weights.addAll(byKey.values());
+    return new RankedCause(
+        prior.cause(),
+        probability,
+        List.copyOf(weights),
+        List.copyOf(unexplained),
+        working(prior.cause(), weights, probability, observations, index));
+  }
+
+  private static Working working(
+      Cause cause,
+      List<Weight> weights,
+      double probability,
+      List<Observation> observations,
+      int index) {
+    List<Step> steps = new ArrayList<>();
+    double sum = 0;
+    for (Weight weight : weights) {
+      sum += weight.decibans();
+      steps.add(
+          new Step(
+              weight.label(),
+              Decibans.text(weight.decibans()) + " dB",
+              note(weight, observations, index)));
+    }
+    steps.add(
+        new Step(
+            "Sum", Decibans.text(sum) + " dB", "ten decibans make the odds ten times as great"));
+    return new Working(
+        cause.label(),
+        "log-odds of the cause = base rate + records + findings, summed over every set of up to three"
+            + " causes, each finding's part averaged over the order of taking them in",
+        steps,
+        percentOf(probability),
+        "Pearl 1988; Henrion 1989; Good 1950; Aumann & Shapley 1974. Cause: "
+            + String.join("; ", cause.sources()));
+  }
+
+  private static String note(Weight weight, List<Observation> observations, int index) {
+    return switch (weight.kind()) {
+      case BASE -> "in plants of this form, adjusted for at most three causes at once";
+      case RECORD -> "from the plant's records";
+      case RESPONSE -> "how it answered the change";
+      case FINDING ->
+          observations.stream()
+              .filter(o -> o.key().equals(weight.key()))
+              .findFirst()
+              .map(
+                  o ->
+                      "shown by this cause in "
+                          + percentOf(1 - o.no()[index])
+                          + ", without any cause in "
+                          + percentOf(1 - o.leakNo()))
+              .orElse("");
+    };
+  }
+
+  private static String percentOf(double probability) {
+    return Decibans.percent(probability);
+  }
+
+  private List<RecordNote> records(List<Cause> causes, Circumstances circumstances) {
+    List<RecordNote> notes = new ArrayList<>();
+    for (Condition condition : knowledge.conditions()) {
+      boolean matters =
+          causes.stream()
+              .anyMatch(
+                  c ->
+                      c.context().containsKey(condition.id())
+                          && circumstances.holds(condition, c.id()));
+      if (matters) {
+        notes.add(
+            new RecordNote(
+                condition.id(),
+                condition.label(),
+                condition.field(),
+                circumstances.value(condition.field())));
+      }
+    }
+    return List.copyOf(notes);
+  }
+}

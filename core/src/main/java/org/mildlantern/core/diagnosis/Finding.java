@@ -1,0 +1,38 @@
+package org.mildlantern.core.diagnosis;
+
+import java.util.Objects;
+
+/**
+ * One thing that was looked for.
+ *
+ * @param sign id of the sign
+ * @param pattern id of the pattern, or null when only the sign as a whole is known: present then
+ *     means with at least one of its patterns, absent with none
+ * @param present whether it was there; "not looked" is no finding
+ */
+public record Finding(String sign, String pattern, boolean present) {
+
+  public Finding {
+    Objects.requireNonNull(sign, "sign");
+  }
+
+  public static Finding present(String node) {
+    return of(node, true);
+  }
+
+  public static Finding absent(String node) {
+    return of(node, false);
+  }
+
+  private static Finding of(String node, boolean present) {
+    int at = node.indexOf('@');
+    return at < 0
+        ? new Finding(node, null, present)
+        : new Finding(node.substring(0, at), node.substring(at + 1), present);
+  }
+
+  /** The node, {@code sign@pattern}, or the bare sign. */
+  public String key() {
+    return pattern == null ? sign : sign + "@" + pattern;
+  }
+}

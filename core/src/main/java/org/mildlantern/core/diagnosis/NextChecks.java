@@ -1,0 +1,197 @@
+package org.mildlantern.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Check;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.working.Working;
+import org.mildlantern.core.working.Working.Step;
+
+/**
+ * Which look would tell most for its minutes and its stress.
+ *
+ * <p>For each check the mutual information between its answers and the set of causes (Lindley
+ * 1956), over the sets of causes that are still live, divided by its minutes; stress and waiting
+ * days are counted as minutes. Answers are independent given the causes, so a check's information
+ * is the entropy of its joint answers less their mean entropy given each set.
+ */
+final class NextChecks {
+  private static final double LIVE = 0.005;
+  private static final int MOST_SETS = 160;
+  private static final int MOST_NODES = 4;
+
+  /** Waiting a day weighs as much as three minutes of looking. Rule of thumb. */
+  private static final double MINUTES_PER_DAY = 3;
+
+  private static final double LEAST_BITS = 0.01;
+
+  private final Knowledge knowledge;
+  private final GrowthForm form;
+  private final List<Cause> causes;
+  private final Set<String> answered = new HashSet<>();
+  private int[][] sets;
+  private double[] weight;
+
+  NextChecks(Knowledge knowledge, GrowthForm form, List<Cause> causes, List<Finding> findings) {
+    this.knowledge = knowledge;
+    this.form = form;
+    this.causes = causes;
+    for (Finding finding : findings) {
+      if (finding.pattern() != null) {
+        answered.add(finding.key());
+      } else {
+        knowledge
+            .sign(finding.sign())
+            .orElseThrow()
+            .patterns()
+            .forEach(pattern -> answered.add(Node.idOf(finding.sign(), pattern)));
+      }
+    }
+  }
+
+  List<NextCheck> best(Network network, double[] odds, double[] marginals, int most) {
+    weighSets(network, odds, marginals);
+    List<NextCheck> found = new ArrayList<>();
+    for (Check check : knowledge.checks()) {
+      NextCheck next = weigh(check);
+      if (next != null && next.bits() >= LEAST_BITS) {
+        found.add(next);
+      }
+    }
+    found.sort(Comparator.comparingDouble(NextCheck::rate).reversed());
+    return List.copyOf(found.subList(0, Math.min(most, found.size())));
+  }
+
+  private void weighSets(Network network, double[] odds, double[] marginals) {
+    int[] live =
+        IntStream.range(0, marginals.length)
+            .filter(i -> marginals[i] >= LIVE)
+            .boxed()
+            .sorted(Comparator.comparingDouble(i -> -marginals[i]))
+            .limit(24)
+            .mapToInt(Integer::intValue)
+            .toArray();
+    int[][] all = Network.setsOf(live);
+    double[] logs = new double[all.length];
+    for (int s = 0; s < all.length; s++) {
+      for (int cause : all[s]) {
+        logs[s] += Math.log(odds[cause]);
+      }
+      for (int f = 0; f < network.observations(); f++) {
+        logs[s] += Math.log(network.likelihoodUnder(all[s], f));
+      }
+    }
+    Integer[] order = new Integer[all.length];
+    Arrays.setAll(order, i -> i);
+    Arrays.sort(order, Comparator.comparingDouble(i -> -logs[i]));
+    int kept = Math.min(MOST_SETS, order.length);
+    sets = new int[kept][];
+    weight = new double[kept];
+    double sum = 0;
+    for (int s = 0; s < kept; s++) {
+      sets[s] = all[order[s]];
+      weight[s] = Math.exp(logs[order[s]] - logs[order[0]]);
+      sum += weight[s];
+    }
+    for (int s = 0; s < kept; s++) {
+      weight[s] /= sum;
+    }
+  }
+
+  private NextCheck weigh(Check check) {
+    record Candidate(Node node, double[] chance, double bits) {}
+    List<Candidate> candidates = new ArrayList<>();
+    for (Node node : knowledge.nodes()) {
+      if (node.sign().check().equals(check.id())
+          && !answered.contains(node.id())
+          && knowledge.occursOn(node, form)) {
+        double[] chance = chances(node);
+        candidates.add(new Candidate(node, chance, information(List.of(chance))));
+      }
+    }
+    if (candidates.isEmpty()) {
+      return null;
+    }
+    candidates.sort(Comparator.comparingDouble(Candidate::bits).reversed());
+    double most = candidates.get(0).bits();
+    List<Candidate> chosen =
+        candidates.stream().limit(MOST_NODES).filter(c -> c.bits() >= most / 10).toList();
+    double bits = information(chosen.stream().map(Candidate::chance).toList());
+    double minutes = check.minutes() + check.stress().minutes() + MINUTES_PER_DAY * check.days();
+    return new NextCheck(
+        check,
+        bits,
+        bits / minutes,
+        chosen.stream().map(Candidate::node).toList(),
+        working(check, bits, minutes));
+  }
+
+  private double[] chances(Node node) {
+    double leakNo = 1 - node.sign().leak().probability();
+    double[] chance = new double[sets.length];
+    for (int s = 0; s < sets.length; s++) {
+      double absent = leakNo;
+      for (int cause : sets[s]) {
+        absent *= 1 - Observation.chance(causes.get(cause), node.id());
+      }
+      chance[s] = 1 - absent;
+    }
+    return chance;
+  }
+
+  /** Mutual information in bits between the joint answers and the set of causes. */
+  private double information(List<double[]> chances) {
+    int answers = 1 << chances.size();
+    double[] joint = new double[answers];
+    double given = 0;
+    for (int s = 0; s < sets.length; s++) {
+      for (double[] chance : chances) {
+        given += weight[s] * (entropy(chance[s]) + entropy(1 - chance[s]));
+      }
+      for (int a = 0; a < answers; a++) {
+        double p = weight[s];
+        for (int f = 0; f < chances.size(); f++) {
+          p *= (a >> f & 1) == 1 ? chances.get(f)[s] : 1 - chances.get(f)[s];
+        }
+        joint[a] += p;
+      }
+    }
+    double all = 0;
+    for (double p : joint) {
+      all += entropy(p);
+    }
+    return Math.max(0, all - given);
+  }
+
+  private static double entropy(double p) {
+    return p <= 0 ? 0 : -p * Math.log(p) / Math.log(2);
+  }
+
+  private static Working working(Check check, double bits, double minutes) {
+    return new Working(
+        check.label(),
+        "expected information ÷ (minutes + stress + waiting, as minutes)",
+        List.of(
+            new Step("Expected information", String.format(Locale.ROOT, "%.2f bits", bits)),
+            new Step("Hands-on time", Decibans.number(check.minutes()) + " min"),
+            new Step(
+                "Stress",
+                Decibans.number(check.stress().minutes()) + " min",
+                check.stress().label() + ", rule of thumb"),
+            new Step(
+                "Waiting",
+                Decibans.number(MINUTES_PER_DAY * check.days()) + " min",
+                check.days() + " days at 3 min, rule of thumb")),
+        String.format(Locale.ROOT, "%.3f bits a minute", bits / minutes),
+        "Lindley 1956");
+  }
+}

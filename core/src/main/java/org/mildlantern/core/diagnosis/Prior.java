@@ -1,0 +1,45 @@
+package org.mildlantern.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Factor;
+import org.mildlantern.core.knowledge.Knowledge;
+
+/** The odds of a cause from growth form, taxon, season and records, before any sign is seen. */
+record Prior(Cause cause, double base, List<Raise> raises, double odds) {
+
+  /** One reason that multiplies the odds. */
+  record Raise(String id, String label, double factor) {}
+
+  /** Odds above this would let records alone decide; three to one is the cap (rule of thumb). */
+  private static final double MOST = 3;
+
+  static Prior of(Cause cause, Subject subject, Circumstances circumstances, Knowledge knowledge) {
+    double base = cause.rateFor(subject.form()).probability();
+    List<Raise> raises = new ArrayList<>();
+    if (subject.taxon() != null && subject.taxon().prone().containsKey(cause.id())) {
+      Factor factor = subject.taxon().prone().get(cause.id());
+      raises.add(new Raise("taxon", "kind: " + subject.taxon().name(), factor.odds()));
+    }
+    cause
+        .context()
+        .forEach(
+            (id, factor) -> {
+              Condition condition = knowledge.condition(id).orElseThrow();
+              if (circumstances.holds(condition, cause.id())) {
+                raises.add(new Raise(id, condition.label(), factor.odds()));
+              }
+            });
+    double odds = base / (1 - base);
+    for (Raise raise : raises) {
+      odds *= raise.factor();
+    }
+    if (odds > MOST) {
+      raises.add(new Raise("cap", "cap: records alone never decide", MOST / odds));
+      odds = MOST;
+    }
+    return new Prior(cause, base, raises, odds);
+  }
+}

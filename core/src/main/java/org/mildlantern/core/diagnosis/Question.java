@@ -1,0 +1,35 @@
+package org.mildlantern.core.diagnosis;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * All that a diagnosis is asked about.
+ *
+ * @param day the day of the look, for the season
+ * @param latitude degrees, north positive
+ * @param findings in any order; at most one for each node
+ */
+public record Question(
+    Subject subject,
+    LocalDate day,
+    double latitude,
+    List<Finding> findings,
+    Circumstances circumstances,
+    List<Response> responses) {
+
+  public Question {
+    findings = List.copyOf(findings);
+    responses = List.copyOf(responses);
+  }
+
+  /** A question without responses, at a northern latitude. */
+  public static Question of(
+      Subject subject, LocalDate day, List<Finding> findings, Circumstances circumstances) {
+    return new Question(subject, day, 53, findings, circumstances, List.of());
+  }
+
+  public Question with(List<Finding> other) {
+    return new Question(subject, day, latitude, other, circumstances, responses);
+  }
+}

@@ -1,0 +1,93 @@
+package org.mildlantern.core.knowledge;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.PropertyNamingStrategies;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SchemaLocation;
+import com.networknt.schema.SpecVersion;
+import com.networknt.schema.ValidationMessage;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.yaml.snakeyaml.Yaml;
+
+/** Reads YAML lists of entries and checks each entry against its JSON Schema. */
+final class KnowledgeReader {
+  private static final ObjectMapper MAPPER =
+      JsonMapper.builder().propertyNamingStrategy(PropertyNamingStrategies.KEBAB_CASE).build();
+
+  private final Function<String, InputStream> files;
+  private final JsonNode definitions;
+  private final List<String> faults = new ArrayList<>();
+
+  KnowledgeReader(Function<String, InputStream> files) {
+    this.files = files;
+    try (InputStream schema = open("schema/knowledge.schema.json")) {
+      this.definitions = MAPPER.readTree(schema).get("$defs");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  List<String> faults() {
+    return faults;
+  }
+
+  <T> List<T> entries(String file, String kind, Class<T> type) {
+    return entries(file, document(file), kind, type);
+  }
+
+  /** Reads one named list out of a file that holds several. */
+  <T> List<T> section(String file, String kind, Class<T> type) {
+    return entries(file, document(file).path(kind), kind, type);
+  }
+
+  private <T> List<T> entries(String file, JsonNode list, String kind, Class<T> type) {
+    JsonSchema schema = schema(kind);
+    List<T> found = new ArrayList<>();
+    for (JsonNode entry : list) {
+      String id = entry.path("id").asText("?");
+      var messages = schema.validate(MAPPER.createArrayNode().add(entry));
+      for (ValidationMessage message : messages) {
+        faults.add(
+            file + ": " + id + ": " + message.getMessage().replaceFirst("^\\$\\[0]\\.?", ""));
+      }
+      if (messages.isEmpty()) {
+        found.add(MAPPER.convertValue(entry, type));
+      }
+    }
+    return found;
+  }
+
+  private JsonNode document(String file) {
+    try (InputStream in = open(file)) {
+      Object yaml = new Yaml().load(in);
+      return MAPPER.valueToTree(yaml);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private JsonSchema schema(String kind) {
+    var root = MAPPER.createObjectNode();
+    root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+    root.put("$ref", "#/$defs/" + kind);
+    root.set("$defs", definitions);
+    return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+        .getSchema(SchemaLocation.of("urn:mild-lantern:" + kind), root);
+  }
+
+  private InputStream open(String file) {
+    InputStream in = files.apply(file);
+    if (in == null) {
+      throw new IllegalStateException("Knowledge file is missing: " + file);
+    }
+    return in;
+  }
+}

@@ -1,0 +1,11 @@
+package org.mildlantern.core.knowledge;
+
+import java.util.List;
+
+/**
+ * Where on a plant a sign sits.
+ *
+ * @param kinds the kinds of part on which it is seen and marked
+ * @param overlay how a figure draws it: fill, tip, edge or base
+ */
+public record Pattern(String id, String label, List<String> kinds, String overlay) {}
