@@ -69,6 +69,18 @@ final class Network {
     return false;
   }
 
+  /** Whether the cause shows something that was seen; every cause does when nothing was. */
+  boolean explainsAny(int cause) {
+    boolean anySeen = false;
+    for (int f = 0; f < no.length; f++) {
+      if (present[f] && no[f][cause] < 0.95) {
+        return true;
+      }
+      anySeen |= present[f];
+    }
+    return !anySeen;
+  }
+
   /** All subsets with up to three members, the empty set first. */
   static int[][] setsOf(int[] of) {
     int n = of.length;

@@ -25,12 +25,20 @@ import org.mildlantern.core.working.Working.Step;
  * is the entropy of its joint answers less their mean entropy given each set.
  */
 final class NextChecks {
+  /**
+   * A cause is in question when it is at least this likely and explains something that was seen.
+   */
   private static final double LIVE = 0.005;
+
+  private static final double CERTAIN = 0.2;
   private static final int MOST_SETS = 160;
   private static final int MOST_NODES = 4;
 
   /** Waiting a day weighs as much as three minutes of looking. Rule of thumb. */
   private static final double MINUTES_PER_DAY = 3;
+
+  /** Going to the plant and starting to look. Rule of thumb. */
+  private static final double MINUTES_TO_BEGIN = 1;
 
   private static final double LEAST_BITS = 0.01;
 
@@ -74,7 +82,7 @@ final class NextChecks {
   private void weighSets(Network network, double[] odds, double[] marginals) {
     int[] live =
         IntStream.range(0, marginals.length)
-            .filter(i -> marginals[i] >= LIVE)
+            .filter(i -> marginals[i] >= CERTAIN || marginals[i] >= LIVE && network.explainsAny(i))
             .boxed()
             .sorted(Comparator.comparingDouble(i -> -marginals[i]))
             .limit(24)
@@ -182,7 +190,10 @@ final class NextChecks {
         "expected information ÷ (minutes + stress + waiting, as minutes)",
         List.of(
             new Step("Expected information", String.format(Locale.ROOT, "%.2f bits", bits)),
-            new Step("Hands-on time", Decibans.number(check.minutes()) + " min"),
+            new Step(
+                "Hands-on time",
+                Decibans.number(MINUTES_TO_BEGIN + check.minutes()) + " min",
+                "with one to begin"),
             new Step(
                 "Stress",
                 Decibans.number(check.stress().minutes()) + " min",

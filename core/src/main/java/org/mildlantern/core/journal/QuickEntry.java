@@ -1,0 +1,133 @@
+package org.mildlantern.core.journal;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A short line as a keeper writes it, read into an entry.
+ *
+ * <p>{@code watered 240}, {@code fed 60 ppm}, {@code probe dry damp damp}, {@code moved to South
+ * bay}, {@code repotted}, {@code looked, nothing new}; anything else is a note.
+ *
+ * @param volumeMl millilitres of a watering, or null
+ * @param ppm parts per million of nitrogen in a feed, or null
+ * @param moisture the deepest reading, or null
+ * @param place the name of the place moved to, or null
+ * @param text what is shown on the timeline
+ */
+public record QuickEntry(
+    EntryKind kind, Double volumeMl, Double ppm, Moisture moisture, String place, String text) {
+
+  /** A quick line is never longer than this many characters. */
+  public static final int LONGEST = 500;
+
+  private static final double MOST_ML = 20_000;
+  private static final double MOST_PPM = 5_000;
+
+  private static final Pattern NUMBER = Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*(ml|l|ppm)?\\b");
+  private static final Pattern WATER = start("watered|water");
+  private static final Pattern FEED = start("fed|feed");
+  private static final Pattern PROBE = start("probed|probe|felt");
+  private static final Pattern MOVE = start("moved to|moved|move to");
+  private static final Pattern REPOT = start("repotted|repot");
+  private static final Pattern LOOK = start("looked|look");
+
+  private static Pattern start(String words) {
+    return Pattern.compile("^(?:" + words + ")\\b[\\s,:]*(.*)$", Pattern.CASE_INSENSITIVE);
+  }
+
+  /**
+   * Reads a line.
+   *
+   * @param line what was typed
+   * @param places names of the collection's places
+   * @throws IllegalArgumentException with a message for the keeper
+   */
+  public static QuickEntry read(String line, List<String> places) {
+    String text = line == null ? "" : line.strip();
+    if (text.isEmpty()) {
+      throw new IllegalArgumentException(
+          "Write what you did or saw, for example “watered 240” or “looked, nothing new”.");
+    }
+    if (text.length() > LONGEST) {
+      throw new IllegalArgumentException(
+          "That is longer than " + LONGEST + " characters; split it into two entries.");
+    }
+    Matcher match;
+    if ((match = WATER.matcher(text)).matches()) {
+      Double ml = amount(match.group(1), "ml", MOST_ML);
+      return new QuickEntry(EntryKind.WATER, ml, null, null, null, sentence(text));
+    }
+    if ((match = FEED.matcher(text)).matches()) {
+      Double ppm = amount(match.group(1), "ppm", MOST_PPM);
+      return new QuickEntry(EntryKind.FEED, null, ppm, null, null, sentence(text));
+    }
+    if ((match = PROBE.matcher(text)).matches()) {
+      return new QuickEntry(
+          EntryKind.MOISTURE, null, null, deepest(match.group(1)), null, sentence(text));
+    }
+    if ((match = MOVE.matcher(text)).matches()) {
+      return new QuickEntry(
+          EntryKind.MOVE, null, null, null, place(match.group(1), places), sentence(text));
+    }
+    if (REPOT.matcher(text).matches()) {
+      return new QuickEntry(EntryKind.REPOT, null, null, null, null, sentence(text));
+    }
+    if (LOOK.matcher(text).matches()) {
+      return new QuickEntry(EntryKind.LOOK, null, null, null, null, sentence(text));
+    }
+    return new QuickEntry(EntryKind.NOTE, null, null, null, null, sentence(text));
+  }
+
+  private static Double amount(String text, String unit, double most) {
+    Matcher match = NUMBER.matcher(text.toLowerCase(Locale.ROOT));
+    if (!match.find()) {
+      return null;
+    }
+    double value = Double.parseDouble(match.group(1).replace(',', '.'));
+    if ("l".equals(match.group(2)) && unit.equals("ml")) {
+      value *= 1000;
+    }
+    if (value <= 0 || value > most) {
+      throw new IllegalArgumentException(
+          "Between 1 and " + Math.round(most) + " " + unit + ", please.");
+    }
+    return value;
+  }
+
+  private static Moisture deepest(String readings) {
+    Moisture last = null;
+    for (String word : readings.toLowerCase(Locale.ROOT).split("[^a-z]+")) {
+      for (Moisture moisture : Moisture.values()) {
+        if (moisture.word().equals(word)) {
+          last = moisture;
+        }
+      }
+    }
+    if (last == null) {
+      throw new IllegalArgumentException(
+          "Say dry, damp or wet, from top to bottom, for example “probe dry damp damp”.");
+    }
+    return last;
+  }
+
+  private static String place(String name, List<String> places) {
+    return places.stream()
+        .filter(place -> place.equalsIgnoreCase(name.strip()))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    places.isEmpty()
+                        ? "Add a place first; there is none to move to."
+                        : "No place is called that. Your places: "
+                            + String.join(", ", places)
+                            + "."));
+  }
+
+  private static String sentence(String text) {
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+}

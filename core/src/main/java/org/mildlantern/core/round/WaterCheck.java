@@ -1,0 +1,86 @@
+package org.mildlantern.core.round;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.season.Season;
+import org.mildlantern.core.working.Working;
+import org.mildlantern.core.working.Working.Step;
+
+/**
+ * When to look at a pot again. It is a day to look, never an order to water.
+ *
+ * <p>A simple interval by kind, season and last entry (rule of thumb); it holds until the pot's own
+ * pace is known.
+ *
+ * @param dueOn the day to look
+ * @param reason in the keeper's words
+ */
+public record WaterCheck(LocalDate dueOn, String reason, Working working) {
+
+  /** What the last entry about water said. */
+  public enum LastSeen {
+    NOTHING,
+    WATERED,
+    DRY,
+    DAMP,
+    WET
+  }
+
+  /** Days between looks for a plant of unknown kind, in growth and in winter. Rule of thumb. */
+  private static final int UNKNOWN_GROWTH = 5;
+
+  private static final int UNKNOWN_WINTER = 8;
+
+  /**
+   * The next look.
+   *
+   * @param taxon the kind, or null when it is not known
+   * @param last what the last entry said
+   * @param on the day of the last entry, or of arrival when there is none
+   * @param latitude degrees, north positive, for the season
+   */
+  public static WaterCheck next(Taxon taxon, LastSeen last, LocalDate on, double latitude) {
+    Season season = Season.of(on, latitude);
+    int interval =
+        taxon == null
+            ? season == Season.WINTER ? UNKNOWN_WINTER : UNKNOWN_GROWTH
+            : taxon.checkDaysIn(season);
+    int days =
+        switch (last) {
+          case NOTHING -> 0;
+          case WATERED -> interval;
+          case WET -> Math.max(1, (int) Math.ceil(interval * 0.7));
+          case DAMP -> Math.max(1, (int) Math.ceil(interval * 0.4));
+          case DRY -> 1;
+        };
+    List<Step> steps = new ArrayList<>();
+    steps.add(
+        new Step(
+            "Interval in " + season.id(),
+            interval + " days",
+            taxon == null ? "kind not known" : taxon.name()));
+    steps.add(
+        new Step("Last entry", last.name().toLowerCase(java.util.Locale.ROOT), on.toString()));
+    return new WaterCheck(
+        on.plusDays(days),
+        reason(last),
+        new Working(
+            "Day to look at the pot",
+            "last entry + interval; × 0.7 if it was wet, × 0.4 if damp, next day if dry",
+            steps,
+            days + " days after the last entry",
+            "rule of thumb"));
+  }
+
+  private static String reason(LastSeen last) {
+    return switch (last) {
+      case NOTHING -> "nothing noted yet";
+      case WATERED -> "watered";
+      case DRY -> "was dry and not watered";
+      case DAMP -> "was damp";
+      case WET -> "was wet enough";
+    };
+  }
+}

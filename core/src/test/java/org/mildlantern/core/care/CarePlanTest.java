@@ -1,0 +1,82 @@
+package org.mildlantern.core.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Hold;
+import org.mildlantern.core.knowledge.Knowledge;
+
+class CarePlanTest {
+  private static final LocalDate JULY = LocalDate.of(2026, 7, 1);
+
+  private final Knowledge knowledge = Knowledge.load();
+
+  private Subject form(String id) {
+    return new Subject(knowledge.form(id).orElseThrow(), null);
+  }
+
+  private CarePlan plan(String cause, String form, LocalDate day) {
+    Cause found = knowledge.cause(cause).orElseThrow();
+    return CarePlan.first(found, form(form), day, 53, knowledge);
+  }
+
+  @Test
+  void aSlowFormIsGivenLonger() {
+    assertThat(plan("too-wet", "leafy-stem", JULY).lookOn()).isEqualTo(JULY.plusDays(14));
+    assertThat(plan("too-wet", "monopodial-orchid", JULY).lookOn()).isEqualTo(JULY.plusDays(28));
+  }
+
+  @Test
+  void winterIsGivenLonger() {
+    LocalDate january = LocalDate.of(2026, 1, 10);
+    assertThat(plan("too-wet", "leafy-stem", january).lookOn()).isEqualTo(january.plusDays(21));
+  }
+
+  @Test
+  void aPestRunsAtItsOwnSpeedOnAnyPlant() {
+    assertThat(plan("spider-mites", "monopodial-orchid", JULY).lookOn())
+        .isEqualTo(plan("spider-mites", "leafy-stem", JULY).lookOn());
+  }
+
+  @Test
+  void sayWhatNotToDoMeanwhile() {
+    CarePlan plan = plan("roots-lost", "monopodial-orchid", JULY);
+    assertThat(plan.holds()).contains(Hold.FEED, Hold.SUN);
+    assertThat(plan.better()).isNotBlank();
+    assertThat(plan.worse()).isNotBlank();
+    assertThat(plan.lookWorking().steps()).hasSize(3);
+  }
+
+  @Test
+  void everyCauseYieldsAPlanOnEveryFormItStrikes() {
+    knowledge
+        .forms()
+        .forEach(
+            form ->
+                knowledge
+                    .causesFor(form)
+                    .forEach(
+                        cause ->
+                            assertThat(
+                                    CarePlan.first(
+                                            cause, new Subject(form, null), JULY, 53, knowledge)
+                                        .lookOn())
+                                .as(cause.id())
+                                .isAfter(JULY)));
+  }
+
+  @Test
+  void aSecondChangeInsideTheWindowConfounds() {
+    ChangeWindow window = new ChangeWindow(JULY, JULY.plusDays(14));
+    assertThat(window.confoundedBy(JULY)).isTrue();
+    assertThat(window.confoundedBy(JULY.plusDays(13))).isTrue();
+    assertThat(window.confoundedBy(JULY.plusDays(14))).isFalse();
+    assertThat(window.confoundedBy(JULY.minusDays(1))).isFalse();
+    assertThatThrownBy(() -> new ChangeWindow(JULY, JULY.minusDays(1)))
+        .hasMessageContaining("lookOn");
+  }
+}

@@ -1,0 +1,60 @@
+package org.mildlantern.core.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class QuickEntryTest {
+  private static final List<String> PLACES = List.of("North gallery", "South bay");
+
+  @ParameterizedTest
+  @CsvSource({
+    "watered 240, WATER, 240",
+    "Watered 0.5 l, WATER, 500",
+    "'water 1,5 l', WATER, 1500",
+    "watered 240 ml through, WATER, 240",
+  })
+  void readsTheVolumeOfAWatering(String line, EntryKind kind, double ml) {
+    QuickEntry entry = QuickEntry.read(line, PLACES);
+    assertThat(entry.kind()).isEqualTo(kind);
+    assertThat(entry.volumeMl()).isEqualTo(ml);
+  }
+
+  @Test
+  void readsTheOtherKinds() {
+    assertThat(QuickEntry.read("watered", PLACES).volumeMl()).isNull();
+    assertThat(QuickEntry.read("fed 60 ppm", PLACES).ppm()).isEqualTo(60);
+    assertThat(QuickEntry.read("probe: dry, damp damp", PLACES).moisture())
+        .isEqualTo(Moisture.DAMP);
+    assertThat(QuickEntry.read("moved to south BAY", PLACES).place()).isEqualTo("South bay");
+    assertThat(QuickEntry.read("repotted", PLACES).kind()).isEqualTo(EntryKind.REPOT);
+    assertThat(QuickEntry.read("looked, nothing new", PLACES).kind()).isEqualTo(EntryKind.LOOK);
+    assertThat(QuickEntry.read("waterlily next door in bloom", PLACES).kind())
+        .isEqualTo(EntryKind.NOTE);
+  }
+
+  @Test
+  void theTextIsKeptAsASentence() {
+    assertThat(QuickEntry.read("  new root tip ", PLACES).text()).isEqualTo("New root tip");
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"", "   ", "watered -3", "watered 900000", "probe sideways", "moved to Mars"})
+  void badLinesAreRefusedWithAMessage(String line) {
+    assertThatThrownBy(() -> QuickEntry.read(line, PLACES))
+        .isInstanceOf(IllegalArgumentException.class)
+        .message()
+        .isNotBlank();
+  }
+
+  @Test
+  void aVeryLongLineIsRefused() {
+    assertThatThrownBy(() -> QuickEntry.read("x".repeat(501), PLACES)).hasMessageContaining("500");
+  }
+}
