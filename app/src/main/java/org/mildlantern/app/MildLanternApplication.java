@@ -1,0 +1,33 @@
+package org.mildlantern.app;
+
+import java.time.Clock;
+import org.mildlantern.core.diagnosis.Diagnostician;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** Starts Mild Lantern. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class MildLanternApplication {
+  public static void main(String[] args) {
+    SpringApplication.run(MildLanternApplication.class, args);
+  }
+
+  @Bean
+  Clock clock() {
+    return Clock.systemUTC();
+  }
+
+  @Bean
+  Knowledge knowledge() {
+    return Knowledge.load();
+  }
+
+  @Bean
+  Diagnostician diagnostician(Knowledge knowledge) {
+    return new Diagnostician(knowledge);
+  }
+}

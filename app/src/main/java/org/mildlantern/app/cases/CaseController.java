@@ -1,0 +1,152 @@
+package org.mildlantern.app.cases;
+
+import java.util.List;
+import java.util.Optional;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.core.diagnosis.Decibans;
+import org.mildlantern.core.diagnosis.Response;
+import org.mildlantern.core.knowledge.Change;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The pages of a case. */
+@Controller
+class CaseController {
+  private final CaseService cases;
+  private final PlantService plants;
+  private final Knowledge knowledge;
+
+  CaseController(CaseService cases, PlantService plants, Knowledge knowledge) {
+    this.cases = cases;
+    this.plants = plants;
+    this.knowledge = knowledge;
+  }
+
+  @GetMapping("/cases")
+  String all(Model model) {
+    List<CaseView> all = cases.all();
+    model.addAttribute("open", all.stream().filter(CaseView::open).toList());
+    model.addAttribute("closed", all.stream().filter(c -> !c.open()).toList());
+    model.addAttribute(
+        "names",
+        plants.all().stream()
+            .collect(java.util.stream.Collectors.toMap(p -> p.id(), p -> p.name())));
+    return "cases/list";
+  }
+
+  /** What a case on this cause would be, before it is opened. */
+  @GetMapping("/plants/{plantId}/cases/new")
+  String plan(@PathVariable Long plantId, @RequestParam String cause, Model model) {
+    model.addAttribute("plan", cases.plan(plantId, cause).orElseThrow(CaseController::missing));
+    model.addAttribute("plant", plants.find(plantId).orElseThrow(CaseController::missing));
+    model.addAttribute("openCase", cases.openOf(plantId).orElse(null));
+    return "cases/plan";
+  }
+
+  @PostMapping("/plants/{plantId}/cases/new")
+  String open(@PathVariable Long plantId, @RequestParam String cause, RedirectAttributes flash) {
+    try {
+      CaseView opened = cases.open(plantId, cause).orElseThrow(CaseController::missing);
+      return "redirect:/cases/" + opened.id();
+    } catch (IllegalStateException e) {
+      flash.addFlashAttribute("problem", e.getMessage());
+      return "redirect:/plants/" + plantId + "/cases/new?cause=" + cause;
+    }
+  }
+
+  @GetMapping("/cases/{id}")
+  String show(@PathVariable Long id, Model model) {
+    CaseView found = cases.find(id).orElseThrow(CaseController::missing);
+    model.addAttribute("kase", found);
+    model.addAttribute("plant", plants.find(found.plantId()).orElseThrow());
+    model.addAttribute("opening", Decibans.percent(found.probability()));
+    model.addAttribute(
+        "after",
+        found.changes().stream()
+            .filter(s -> s.probabilityAfter() != null)
+            .collect(
+                java.util.stream.Collectors.toMap(
+                    CaseView.Step::id, s -> Decibans.percent(s.probabilityAfter()))));
+    model.addAttribute("otherChanges", otherChanges(found));
+    model.addAttribute("outcomes", Outcome.values());
+    return "cases/page";
+  }
+
+  /** The changes that treat the cause come first, then the rest. */
+  private List<Change> otherChanges(CaseView found) {
+    CaseView.Step current = found.current();
+    String now = current == null ? "" : current.change().id();
+    return knowledge.changes().stream()
+        .filter(c -> !c.id().equals(now))
+        .sorted(
+            java.util.Comparator.comparing((Change c) -> !found.cause().treatedBy(c.id()))
+                .thenComparing(Change::label))
+        .toList();
+  }
+
+  @PostMapping("/cases/{id}/response")
+  String respond(
+      @PathVariable Long id, @RequestParam Response.Outcome outcome, RedirectAttributes flash) {
+    cases
+        .respond(id, outcome)
+        .ifPresentOrElse(
+            entry -> {
+              flash.addFlashAttribute("said", entry.text() + ".");
+              flash.addFlashAttribute("undo", entry.id());
+            },
+            () -> {
+              cases.find(id).orElseThrow(CaseController::missing);
+              flash.addFlashAttribute("said", "That look was answered already.");
+            });
+    return "redirect:/cases/" + id;
+  }
+
+  @PostMapping("/cases/{id}/keep")
+  String keep(@PathVariable Long id) {
+    return toCase(cases.keep(id));
+  }
+
+  @PostMapping("/cases/{id}/undo-change")
+  String undoChange(@PathVariable Long id) {
+    return toCase(cases.undoChange(id));
+  }
+
+  @PostMapping("/cases/{id}/next")
+  String next(
+      @PathVariable Long id,
+      @RequestParam String change,
+      @RequestParam(defaultValue = "") String reason,
+      RedirectAttributes flash) {
+    try {
+      return toCase(cases.next(id, change, reason));
+    } catch (CaseService.WindowOpen e) {
+      flash.addFlashAttribute("windowOpen", e.getMessage());
+      flash.addFlashAttribute("wanted", change);
+      return "redirect:/cases/" + id + "#next";
+    }
+  }
+
+  @PostMapping("/cases/{id}/close")
+  String close(
+      @PathVariable Long id,
+      @RequestParam Outcome outcome,
+      @RequestParam(defaultValue = "") String learned) {
+    return toCase(cases.close(id, outcome, learned));
+  }
+
+  private static String toCase(Optional<CaseView> found) {
+    return "redirect:/cases/" + found.orElseThrow(CaseController::missing).id();
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,35 @@
+package org.mildlantern.app.cases;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface PlantCaseRepository extends JpaRepository<PlantCase, Long> {
+  @Query("select c from PlantCase c where c.id = :id")
+  Optional<PlantCase> byId(Long id);
+
+  @Query("select c from PlantCase c where c.plantId = :plantId and c.closedOn is null")
+  Optional<PlantCase> openOf(Long plantId);
+
+  @Query("select c from PlantCase c where c.closedOn is null order by c.number")
+  List<PlantCase> open();
+
+  @Query("select c from PlantCase c order by c.number desc")
+  List<PlantCase> all();
+
+  @Query("select coalesce(max(c.number), 0) from PlantCase c")
+  int lastNumber();
+}
+
+interface CaseChangeRepository extends JpaRepository<CaseChange, Long> {
+  @Query("select c from CaseChange c where c.caseId = :caseId order by c.id")
+  List<CaseChange> of(Long caseId);
+
+  @Query("select c from CaseChange c where c.caseId in :caseIds order by c.id")
+  List<CaseChange> ofAll(Collection<Long> caseIds);
+
+  @Query("select c from CaseChange c where c.id = :id")
+  Optional<CaseChange> byId(Long id);
+}

@@ -1,0 +1,399 @@
+package org.mildlantern.app.cases;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.mildlantern.app.diagnose.DiagnoseService;
+import org.mildlantern.app.diagnose.LookState;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.care.CarePlan;
+import org.mildlantern.core.diagnosis.Decibans;
+import org.mildlantern.core.diagnosis.RankedCause;
+import org.mildlantern.core.diagnosis.Response;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Change;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens cases, keeps one change at a time, takes the answer at the look, and closes. */
+@Service
+@Transactional
+public class CaseService {
+  private final PlantCaseRepository cases;
+  private final CaseChangeRepository changes;
+  private final DiagnoseService diagnose;
+  private final PlantService plants;
+  private final JournalService journal;
+  private final Knowledge knowledge;
+  private final Scope scope;
+
+  CaseService(
+      PlantCaseRepository cases,
+      CaseChangeRepository changes,
+      DiagnoseService diagnose,
+      PlantService plants,
+      JournalService journal,
+      Knowledge knowledge,
+      Scope scope) {
+    this.cases = cases;
+    this.changes = changes;
+    this.diagnose = diagnose;
+    this.plants = plants;
+    this.journal = journal;
+    this.knowledge = knowledge;
+    this.scope = scope;
+  }
+
+  /** A second change lies inside the first one's window and needs a reason. */
+  public static class WindowOpen extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+
+    WindowOpen(CaseChange first, Change change) {
+      super(
+          "“"
+              + change.label()
+              + "” is under test until "
+              + first.lookOn()
+              + ". A second change now makes it unreadable. If it must be, say why.");
+    }
+  }
+
+  /** The plan that opening a case on this cause would make. */
+  @Transactional(readOnly = true)
+  public Optional<CarePlan> plan(Long plantId, String causeId) {
+    return plants
+        .find(plantId)
+        .flatMap(
+            plant ->
+                cause(plant, causeId)
+                    .map(
+                        cause ->
+                            CarePlan.first(
+                                cause,
+                                plant.subject(),
+                                scope.today(),
+                                scope.latitude(),
+                                knowledge)));
+  }
+
+  private Optional<Cause> cause(PlantView plant, String causeId) {
+    return knowledge.cause(causeId).filter(c -> c.strikes(plant.form()));
+  }
+
+  /**
+   * Opens a case on a suspected cause and makes its first change.
+   *
+   * @throws IllegalStateException when the plant has an open case already
+   */
+  public Optional<CaseView> open(Long plantId, String causeId) {
+    Optional<PlantView> plant = plants.find(plantId);
+    Optional<CarePlan> plan = plan(plantId, causeId);
+    if (plant.isEmpty() || plan.isEmpty()) {
+      return Optional.empty();
+    }
+    if (cases.openOf(plantId).isPresent()) {
+      throw new IllegalStateException("This plant has an open case; close it first.");
+    }
+    double probability = probability(plantId, causeId);
+    Long look = diagnose.finish(plantId).orElse(null);
+    PlantCase opened =
+        cases.save(
+            new PlantCase(
+                cases.lastNumber() + 1, plantId, look, causeId, probability, scope.today()));
+    CaseChange change =
+        changes.save(
+            new CaseChange(
+                opened.id(), plan.get().change().id(), scope.today(), plan.get().lookOn(), ""));
+    write(
+        opened,
+        change,
+        "Case "
+            + opened.number()
+            + " opened: "
+            + plan.get().cause().label()
+            + ", "
+            + Decibans.percent(probability)
+            + ". "
+            + plan.get().change().label());
+    return Optional.of(view(opened, List.of(change), plant.get()));
+  }
+
+  private double probability(Long plantId, String causeId) {
+    return diagnose
+        .state(plantId)
+        .map(LookState::diagnosis)
+        .flatMap(d -> d.of(causeId))
+        .map(RankedCause::probability)
+        .orElse(0.0);
+  }
+
+  /** Writes down how the plant answered, and what that does to the suspicion. */
+  public Optional<Entry> respond(Long caseId, Response.Outcome outcome) {
+    Optional<PlantCase> found = cases.byId(caseId).filter(PlantCase::open);
+    Optional<CaseChange> waiting =
+        found.flatMap(c -> changes.of(c.id()).stream().filter(CaseChange::waiting).findFirst());
+    if (waiting.isEmpty()) {
+      return Optional.empty();
+    }
+    PlantCase open = found.get();
+    CaseChange change = waiting.get();
+    diagnose.finish(open.plantId()).ifPresent(open::lookedAgain);
+    double before = probability(open.plantId(), open.causeId());
+    change.answer(outcome, scope.today(), before);
+    changes.flush();
+    double after = probability(open.plantId(), open.causeId());
+    change.answer(outcome, scope.today(), after);
+    String word = outcome.name().charAt(0) + outcome.name().substring(1).toLowerCase();
+    return Optional.of(
+        write(
+            open,
+            change,
+            word
+                + " after “"
+                + knowledge.change(change.changeId()).orElseThrow().label()
+                + "”. "
+                + knowledge.cause(open.causeId()).orElseThrow().label()
+                + " now "
+                + Decibans.percent(after)
+                + (change.confoundedBy() == null ? "" : ", confounded")));
+  }
+
+  /** Keeps the change on and looks again after another window. */
+  public Optional<CaseView> keep(Long caseId) {
+    Optional<CaseView> found = find(caseId).filter(CaseView::open);
+    boolean answered = found.map(CaseView::current).filter(CaseView.Step::toDecide).isPresent();
+    return answered ? next(caseId, null, "") : found;
+  }
+
+  /**
+   * Makes the next change, or keeps the present one when changeId is null.
+   *
+   * @throws WindowOpen when the present change is still under test and no reason is given
+   */
+  public Optional<CaseView> next(Long caseId, String changeId, String reason) {
+    Optional<PlantCase> found = cases.byId(caseId).filter(PlantCase::open);
+    if (found.isEmpty()) {
+      return Optional.empty();
+    }
+    PlantCase open = found.get();
+    PlantView plant = plants.find(open.plantId()).orElseThrow();
+    CaseChange present =
+        changes.of(open.id()).stream().filter(CaseChange::current).reduce((a, b) -> b).orElse(null);
+    String wanted = changeId == null && present != null ? present.changeId() : changeId;
+    Optional<Change> change = knowledge.change(wanted);
+    if (change.isEmpty()) {
+      return Optional.empty();
+    }
+    String why = reason == null ? "" : reason.strip();
+    if (present != null && present.response() == null) {
+      if (present.window().confoundedBy(scope.today())) {
+        if (why.isEmpty()) {
+          throw new WindowOpen(present, knowledge.change(present.changeId()).orElseThrow());
+        }
+        present.confound(change.get().label() + ": " + why);
+      }
+    }
+    if (present != null) {
+      present.end();
+    }
+    Cause cause = knowledge.cause(open.causeId()).orElseThrow();
+    CarePlan plan =
+        CarePlan.of(cause, change.get(), plant.subject(), scope.today(), scope.latitude());
+    CaseChange made =
+        changes.save(
+            new CaseChange(
+                open.id(),
+                wanted,
+                scope.today(),
+                plan.lookOn(),
+                why.length() <= 300 ? why : why.substring(0, 300)));
+    write(
+        open,
+        made,
+        (changeId == null ? "Kept on: " : "Next change: ")
+            + change.get().label()
+            + (why.isEmpty() ? "" : ". " + why));
+    return Optional.of(view(open, changes.of(open.id()), plant));
+  }
+
+  /** Takes the present change out of the plant's care again. */
+  public Optional<CaseView> undoChange(Long caseId) {
+    return cases
+        .byId(caseId)
+        .filter(PlantCase::open)
+        .map(
+            open -> {
+              changes.of(open.id()).stream()
+                  .filter(CaseChange::current)
+                  .forEach(
+                      change -> {
+                        change.undo(scope.today());
+                        write(
+                            open,
+                            change,
+                            "Change undone: "
+                                + knowledge.change(change.changeId()).orElseThrow().label());
+                      });
+              return view(open);
+            });
+  }
+
+  public Optional<CaseView> close(Long caseId, Outcome outcome, String learned) {
+    return cases
+        .byId(caseId)
+        .filter(PlantCase::open)
+        .map(
+            open -> {
+              String lesson = learned == null ? "" : learned.strip();
+              changes.of(open.id()).forEach(CaseChange::end);
+              open.close(
+                  scope.today(),
+                  outcome,
+                  lesson.length() <= 1000 ? lesson : lesson.substring(0, 1000));
+              write(
+                  open,
+                  null,
+                  "Case "
+                      + open.number()
+                      + " closed: "
+                      + outcome.label()
+                      + (lesson.isEmpty() ? "" : ". " + lesson));
+              return view(open);
+            });
+  }
+
+  /** Notes that something else was done to the plant inside the window, and why. */
+  public void confound(Long plantId, String what) {
+    waitingIn(plantId)
+        .filter(change -> change.window().confoundedBy(scope.today()))
+        .ifPresent(change -> change.confound(what));
+  }
+
+  /** The change under test on this plant today, if another change would confound it. */
+  @Transactional(readOnly = true)
+  public Optional<CaseView.Step> openWindow(Long plantId) {
+    return cases
+        .openOf(plantId)
+        .map(this::view)
+        .map(CaseView::current)
+        .filter(CaseView.Step::waiting)
+        .filter(step -> scope.today().isBefore(step.lookOn()));
+  }
+
+  private Optional<CaseChange> waitingIn(Long plantId) {
+    return cases
+        .openOf(plantId)
+        .flatMap(c -> changes.of(c.id()).stream().filter(CaseChange::waiting).findFirst());
+  }
+
+  private Entry write(PlantCase theCase, CaseChange change, String text) {
+    return journal.write(
+        new Entry(theCase.plantId(), scope.now(), EntryKind.CASE, text)
+            .ofCase(theCase.id(), change == null ? null : change.id())
+            .ofLook(theCase.lookId()));
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    Entry entry = event.entry();
+    if (entry.kind().changesCare()) {
+      waitingIn(entry.plantId())
+          .filter(c -> c.confoundedBy() != null && c.confoundedBy().startsWith(entry.text()))
+          .ifPresent(CaseChange::clearConfound);
+    }
+    if (entry.kind() != EntryKind.CASE || entry.caseId() == null) {
+      return;
+    }
+    PlantCase theCase = cases.byId(entry.caseId()).orElseThrow();
+    if (entry.text().contains(" opened: ")) {
+      changes.of(theCase.id()).forEach(CaseChange::end);
+      theCase.close(scope.today(), Outcome.TAKEN_BACK, "");
+    } else if (entry.text().contains(" closed: ")) {
+      if (cases.openOf(theCase.plantId()).isEmpty()) {
+        theCase.reopen();
+      }
+    } else if (entry.changeRef() != null) {
+      changes.byId(entry.changeRef()).ifPresent(CaseChange::takeBackAnswer);
+    }
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<CaseView> find(Long caseId) {
+    return cases.byId(caseId).map(this::view);
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<CaseView> openOf(Long plantId) {
+    return cases.openOf(plantId).map(this::view);
+  }
+
+  /** All open cases, by plant id. */
+  @Transactional(readOnly = true)
+  public Map<Long, CaseView> open() {
+    return views(cases.open()).stream()
+        .collect(Collectors.toMap(CaseView::plantId, c -> c, (a, b) -> a));
+  }
+
+  @Transactional(readOnly = true)
+  public List<CaseView> all() {
+    return views(cases.all());
+  }
+
+  private List<CaseView> views(List<PlantCase> found) {
+    Set<Long> ids = found.stream().map(PlantCase::id).collect(Collectors.toSet());
+    Map<Long, List<CaseChange>> steps =
+        ids.isEmpty()
+            ? Map.of()
+            : changes.ofAll(ids).stream().collect(Collectors.groupingBy(CaseChange::caseId));
+    return found.stream().map(c -> view(c, steps.getOrDefault(c.id(), List.of()), null)).toList();
+  }
+
+  private CaseView view(PlantCase theCase) {
+    return view(theCase, changes.of(theCase.id()), plants.find(theCase.plantId()).orElseThrow());
+  }
+
+  private CaseView view(PlantCase theCase, List<CaseChange> steps, PlantView plant) {
+    Cause cause = knowledge.cause(theCase.causeId()).orElseThrow();
+    return new CaseView(
+        theCase.id(),
+        theCase.number(),
+        theCase.plantId(),
+        cause,
+        theCase.probability(),
+        theCase.openedOn(),
+        theCase.closedOn(),
+        theCase.outcome(),
+        theCase.learned(),
+        steps.stream().map(step -> step(step, cause, plant)).toList());
+  }
+
+  private CaseView.Step step(CaseChange step, Cause cause, PlantView plant) {
+    Change change = knowledge.change(step.changeId()).orElseThrow();
+    return new CaseView.Step(
+        step.id(),
+        change,
+        step.madeOn(),
+        step.lookOn(),
+        step.reason(),
+        step.confoundedBy(),
+        step.response(),
+        step.respondedOn(),
+        step.probabilityAfter(),
+        step.undoneOn(),
+        step.current(),
+        plant == null
+            ? null
+            : CarePlan.of(cause, change, plant.subject(), step.madeOn(), scope.latitude())
+                .lookWorking());
+  }
+}

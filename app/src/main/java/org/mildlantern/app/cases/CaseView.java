@@ -1,0 +1,72 @@
+package org.mildlantern.app.cases;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.mildlantern.core.diagnosis.Response;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Change;
+import org.mildlantern.core.working.Working;
+
+/**
+ * A case as pages show it.
+ *
+ * @param changes first to last; the last may be under test
+ */
+public record CaseView(
+    Long id,
+    int number,
+    Long plantId,
+    Cause cause,
+    double probability,
+    LocalDate openedOn,
+    LocalDate closedOn,
+    Outcome outcome,
+    String learned,
+    List<Step> changes) {
+
+  /** One change with its window and result; lookWorking says how the day was found. */
+  public record Step(
+      Long id,
+      Change change,
+      LocalDate madeOn,
+      LocalDate lookOn,
+      String reason,
+      String confoundedBy,
+      Response.Outcome response,
+      LocalDate respondedOn,
+      Double probabilityAfter,
+      LocalDate undoneOn,
+      boolean current,
+      Working lookWorking) {
+
+    public boolean waiting() {
+      return current && response == null;
+    }
+
+    public boolean toDecide() {
+      return current && response != null;
+    }
+
+    public boolean confounded() {
+      return confoundedBy != null;
+    }
+  }
+
+  public boolean open() {
+    return closedOn == null;
+  }
+
+  /** The change under test or to decide on, or null. */
+  public Step current() {
+    return changes.stream().filter(Step::current).reduce((a, b) -> b).orElse(null);
+  }
+
+  /** The day on which the case wants the keeper, or null when closed. */
+  public LocalDate dueOn() {
+    Step step = current();
+    if (!open() || step == null) {
+      return null;
+    }
+    return step.toDecide() ? step.respondedOn() : step.lookOn();
+  }
+}

@@ -1,0 +1,67 @@
+package org.mildlantern.app.cases;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.mildlantern.app.diagnose.OpenCases;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.diagnosis.Response;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Tells a diagnosis what it needs to know of cases. */
+@Component
+@Transactional(readOnly = true)
+class OpenCasesAnswer implements OpenCases {
+  private final PlantCaseRepository cases;
+  private final CaseChangeRepository changes;
+  private final PlantService plants;
+
+  OpenCasesAnswer(PlantCaseRepository cases, CaseChangeRepository changes, PlantService plants) {
+    this.cases = cases;
+    this.changes = changes;
+    this.plants = plants;
+  }
+
+  @Override
+  public Set<String> causesNear(Long placeId, Long exceptPlantId) {
+    List<PlantCase> open = cases.open();
+    if (open.isEmpty()) {
+      return Set.of();
+    }
+    Set<Long> there =
+        plants.kept().stream()
+            .filter(p -> p.place().id().equals(placeId))
+            .map(PlantView::id)
+            .collect(Collectors.toSet());
+    return open.stream()
+        .filter(c -> !c.plantId().equals(exceptPlantId) && there.contains(c.plantId()))
+        .map(PlantCase::causeId)
+        .collect(Collectors.toSet());
+  }
+
+  @Override
+  public List<Response> responsesOf(Long plantId) {
+    return cases
+        .openOf(plantId)
+        .map(
+            c ->
+                changes.of(c.id()).stream()
+                    .filter(change -> change.response() != null)
+                    .map(CaseChange::asResponse)
+                    .toList())
+        .orElse(List.of());
+  }
+
+  @Override
+  public Optional<Long> lookOfOpenCase(Long plantId) {
+    return cases.openOf(plantId).map(PlantCase::lookId);
+  }
+
+  @Override
+  public Optional<OpenCase> openCase(Long plantId) {
+    return cases.openOf(plantId).map(c -> new OpenCase(c.id(), c.number(), c.causeId()));
+  }
+}

@@ -1,0 +1,39 @@
+package org.mildlantern.app.demo;
+
+import org.mildlantern.app.keeper.SignedIn;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Moves every date of the demo collection by whole days. */
+@Component
+class DemoShift {
+  private final JdbcClient jdbc;
+
+  DemoShift(JdbcClient jdbc) {
+    this.jdbc = jdbc;
+  }
+
+  @Transactional
+  void by(int days, SignedIn keeper) {
+    if (days == 0) {
+      return;
+    }
+    for (String update :
+        new String[] {
+          "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
+              + " archived_on = archived_on + :d where collection_id = :c",
+          "update entry set at = at + make_interval(days => :d),"
+              + " medium_since_before = medium_since_before + :d where collection_id = :c",
+          "update look set started_at = started_at + make_interval(days => :d),"
+              + " finished_at = finished_at + make_interval(days => :d) where collection_id = :c",
+          "update plant_case set opened_on = opened_on + :d, closed_on = closed_on + :d"
+              + " where collection_id = :c",
+          "update case_change set made_on = made_on + :d, look_on = look_on + :d,"
+              + " responded_on = responded_on + :d, undone_on = undone_on + :d"
+              + " where collection_id = :c"
+        }) {
+      jdbc.sql(update).param("d", days).param("c", keeper.collectionId()).update();
+    }
+  }
+}

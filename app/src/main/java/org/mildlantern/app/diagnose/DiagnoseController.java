@@ -1,0 +1,114 @@
+package org.mildlantern.app.diagnose;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The diagnose page: every click updates the whole panel in place. */
+@Controller
+class DiagnoseController {
+  private static final Map<String, Boolean> STATES = Map.of("present", true, "absent", false);
+
+  private final DiagnoseService diagnose;
+  private final DiagnosePresenter presenter;
+  private final PlantService plants;
+
+  DiagnoseController(DiagnoseService diagnose, DiagnosePresenter presenter, PlantService plants) {
+    this.diagnose = diagnose;
+    this.presenter = presenter;
+    this.plants = plants;
+  }
+
+  @GetMapping("/diagnose")
+  String choose(Model model) {
+    Map<String, List<PlantView>> byPlace =
+        plants.kept().stream()
+            .collect(
+                Collectors.groupingBy(
+                    p -> p.place().name(), java.util.LinkedHashMap::new, Collectors.toList()));
+    model.addAttribute("byPlace", byPlace);
+    return "diagnose/choose";
+  }
+
+  @GetMapping("/plants/{id}/diagnose")
+  String show(
+      @PathVariable Long id,
+      @RequestParam(required = false) String part,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    return panel(diagnose.state(id).orElseThrow(DiagnoseController::missing), part, htmx, model);
+  }
+
+  @PostMapping("/plants/{id}/diagnose/mark")
+  String mark(
+      @PathVariable Long id,
+      @RequestParam String node,
+      @RequestParam String state,
+      @RequestParam(required = false) String part,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    try {
+      LookState now =
+          diagnose.mark(id, node, STATES.get(state)).orElseThrow(DiagnoseController::missing);
+      return htmx == null ? back(id, part) : panel(now, part, htmx, model);
+    } catch (IllegalArgumentException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
+    }
+  }
+
+  @PostMapping("/plants/{id}/diagnose/note")
+  String note(
+      @PathVariable Long id,
+      @RequestParam String node,
+      @RequestParam(defaultValue = "") String detail,
+      @RequestParam(required = false) String part,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    try {
+      LookState now = diagnose.note(id, node, detail).orElseThrow(DiagnoseController::missing);
+      return htmx == null ? back(id, part) : panel(now, part, htmx, model);
+    } catch (IllegalArgumentException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
+    }
+  }
+
+  @PostMapping("/plants/{id}/diagnose/save")
+  String save(@PathVariable Long id, RedirectAttributes flash) {
+    plants.find(id).orElseThrow(DiagnoseController::missing);
+    flash.addFlashAttribute(
+        "said", diagnose.finish(id).isPresent() ? "Findings saved." : "Nothing was marked yet.");
+    return "redirect:/plants/" + id;
+  }
+
+  @PostMapping("/plants/{id}/diagnose/discard")
+  String discard(@PathVariable Long id) {
+    plants.find(id).orElseThrow(DiagnoseController::missing);
+    diagnose.discard(id);
+    return "redirect:/plants/" + id + "/diagnose";
+  }
+
+  private String panel(LookState state, String part, String htmx, Model model) {
+    model.addAttribute("view", presenter.show(state, part));
+    return htmx == null ? "diagnose/page" : "diagnose/page :: panel";
+  }
+
+  private static String back(Long id, String part) {
+    return "redirect:/plants/" + id + "/diagnose" + (part == null ? "" : "?part=" + part);
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,205 @@
+package org.mildlantern.app.diagnose;
+
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.mildlantern.app.figure.Figures;
+import org.mildlantern.app.figure.Mark;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.Pot;
+import org.mildlantern.core.diagnosis.Decibans;
+import org.mildlantern.core.diagnosis.Diagnosis;
+import org.mildlantern.core.diagnosis.NextCheck;
+import org.mildlantern.core.diagnosis.RankedCause;
+import org.mildlantern.core.diagnosis.Weight;
+import org.mildlantern.core.knowledge.ContextField;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.Part;
+import org.springframework.stereotype.Component;
+
+/** Turns a look and its diagnosis into what the page shows. */
+@Component
+class DiagnosePresenter {
+  private static final int CARDS = 5;
+  private static final int LESSER = 6;
+  private static final double STRONG = 4;
+
+  private final Knowledge knowledge;
+  private final Figures figures;
+  private final Scope scope;
+
+  DiagnosePresenter(Knowledge knowledge, Figures figures, Scope scope) {
+    this.knowledge = knowledge;
+    this.figures = figures;
+    this.scope = scope;
+  }
+
+  DiagnoseView show(LookState state, String wantedPart) {
+    PlantView plant = state.plant();
+    Part part =
+        plant.form().part(wantedPart == null ? "" : wantedPart).orElse(plant.form().parts().get(0));
+    Map<String, Boolean> marked = new HashMap<>();
+    state.findings().forEach(n -> marked.put(n.finding().key(), n.finding().present()));
+    Diagnosis diagnosis = state.diagnosis();
+    String suspected = state.openCase().map(OpenCases.OpenCase::causeId).orElse("");
+    List<DiagnoseView.CauseCard> cards =
+        diagnosis.ranking().stream().limit(CARDS + LESSER).map(r -> card(r, suspected)).toList();
+    boolean anySeen = state.findings().stream().anyMatch(n -> n.finding().present());
+    return new DiagnoseView(
+        plant,
+        about(plant),
+        figures
+            .draw(plant.form(), marks(state), part.id(), plant.potMaterial() == Pot.Material.CLAY)
+            .orElse(null),
+        figures.swatches(),
+        plant.form().parts().stream()
+            .map(
+                p ->
+                    new DiagnoseView.PartLink(
+                        p.id(), p.label(), p == part, count(plant, p, marked)))
+            .toList(),
+        part.id(),
+        part.label(),
+        knowledge.nodesOn(plant.form(), part).stream().map(n -> chip(n, marked)).toList(),
+        state.findings().stream()
+            .map(
+                n ->
+                    new DiagnoseView.Ledger(
+                        n.finding().key(),
+                        label(n.finding().key()),
+                        n.finding().present(),
+                        n.detail(),
+                        diagnosis.unexplained().contains(n.finding().key())))
+            .toList(),
+        diagnosis.records().stream()
+            .map(r -> new DiagnoseView.RecordLine(capital(r.label()), value(r.field(), r.value())))
+            .toList(),
+        cards.subList(0, Math.min(CARDS, cards.size())),
+        cards.subList(Math.min(CARDS, cards.size()), cards.size()),
+        diagnosis.nextChecks().stream().map(this::check).toList(),
+        Decibans.percent(diagnosis.fit()),
+        diagnosis.fitsNothing(),
+        diagnosis.unexplained().stream().map(this::label).toList(),
+        anySeen,
+        state.started(),
+        state.openCase().orElse(null));
+  }
+
+  List<Mark> marks(LookState state) {
+    return state.findings().stream()
+        .filter(n -> n.finding().present())
+        .map(n -> new Mark(knowledge.node(n.finding().key()).orElseThrow()))
+        .toList();
+  }
+
+  private int count(PlantView plant, Part part, Map<String, Boolean> marked) {
+    return (int)
+        knowledge.nodesOn(plant.form(), part).stream()
+            .filter(node -> Boolean.TRUE.equals(marked.get(node.id())))
+            .count();
+  }
+
+  private DiagnoseView.Chip chip(Node node, Map<String, Boolean> marked) {
+    Boolean state = marked.get(node.id());
+    return new DiagnoseView.Chip(
+        node.id(),
+        node.label(),
+        node.sign().swatch(),
+        state == null ? "none" : state ? "present" : "absent",
+        state == null ? "present" : state ? "absent" : "none");
+  }
+
+  private DiagnoseView.CauseCard card(RankedCause ranked, String suspected) {
+    return new DiagnoseView.CauseCard(
+        ranked.cause().id(),
+        ranked.cause().label(),
+        ranked.cause().verdict().label(),
+        ranked.cause().verdict().id(),
+        Decibans.percent(ranked.probability()),
+        Math.round(ranked.probability() * 1000) / 10.0,
+        ranked.cause().what(),
+        reasons(ranked.reasonsFor()),
+        reasons(ranked.reasonsAgainst()),
+        String.join("; ", ranked.unexplained()).toLowerCase(Locale.ROOT),
+        ranked.cause().id().equals(suspected),
+        ranked.working());
+  }
+
+  private static List<DiagnoseView.Reason> reasons(List<Weight> weights) {
+    return weights.stream()
+        .limit(4)
+        .map(
+            w ->
+                new DiagnoseView.Reason(
+                    lower(w.label()),
+                    Decibans.text(w.decibans()),
+                    Math.abs(w.decibans()) >= STRONG))
+        .toList();
+  }
+
+  private DiagnoseView.CheckCard check(NextCheck next) {
+    List<String> cost = new ArrayList<>();
+    cost.add(minutes(next.check().minutes()));
+    cost.add(next.check().stress().label());
+    if (next.check().days() > 0) {
+      cost.add(
+          next.check().days() == 1
+              ? "answer tomorrow"
+              : "answer in " + next.check().days() + " days");
+    }
+    return new DiagnoseView.CheckCard(
+        next.check().id(),
+        next.check().label(),
+        next.check().how(),
+        String.join(" · ", cost),
+        next.nodes().stream().map(n -> new DiagnoseView.Ask(n.id(), n.label())).toList(),
+        next.working());
+  }
+
+  private static String minutes(double minutes) {
+    return minutes < 1 ? "half a minute" : Math.round(minutes) + " min";
+  }
+
+  private String about(PlantView plant) {
+    List<String> words = new ArrayList<>();
+    words.add(plant.code());
+    words.add(plant.place().name());
+    words.add(plant.pot());
+    if (plant.medium() != null) {
+      String age =
+          plant.mediumSince() == null
+              ? ""
+              : ", "
+                  + ChronoUnit.MONTHS.between(plant.mediumSince(), scope.today())
+                  + " months old";
+      words.add(lower(plant.medium().label()) + age);
+    }
+    return String.join(" · ", words);
+  }
+
+  private String label(String key) {
+    return knowledge.node(key).map(Node::label).orElse(key);
+  }
+
+  private String value(String field, String value) {
+    if (value == null) {
+      return "";
+    }
+    ContextField known = knowledge.field(field).orElseThrow();
+    String unit = known.unit() == null || known.unit().equals("1") ? "" : " " + known.unit();
+    return known.label() + ": " + value + unit;
+  }
+
+  private static String capital(String text) {
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+
+  private static String lower(String text) {
+    return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+  }
+}

@@ -1,0 +1,206 @@
+package org.mildlantern.app.diagnose;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.diagnosis.Diagnosis;
+import org.mildlantern.core.diagnosis.Diagnostician;
+import org.mildlantern.core.diagnosis.Finding;
+import org.mildlantern.core.diagnosis.Question;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Node;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps looks with their findings and asks the core what fits. */
+@Service
+@Transactional
+public class DiagnoseService {
+  private final LookRepository looks;
+  private final FindingRepository findings;
+  private final PlantService plants;
+  private final JournalService journal;
+  private final RecordReader records;
+  private final OpenCases cases;
+  private final Knowledge knowledge;
+  private final Diagnostician diagnostician;
+  private final Scope scope;
+
+  DiagnoseService(
+      LookRepository looks,
+      FindingRepository findings,
+      PlantService plants,
+      JournalService journal,
+      RecordReader records,
+      OpenCases cases,
+      Knowledge knowledge,
+      Diagnostician diagnostician,
+      Scope scope) {
+    this.looks = looks;
+    this.findings = findings;
+    this.plants = plants;
+    this.journal = journal;
+    this.records = records;
+    this.cases = cases;
+    this.knowledge = knowledge;
+    this.diagnostician = diagnostician;
+    this.scope = scope;
+  }
+
+  /** What is known now: the open look, or that of the open case, or nothing yet. */
+  @Transactional(readOnly = true)
+  public Optional<LookState> state(Long plantId) {
+    return plants.find(plantId).map(this::state);
+  }
+
+  private LookState state(PlantView plant) {
+    Optional<Look> open = looks.openOf(plant.id());
+    List<FindingRow> rows =
+        open.map(Look::id)
+            .or(() -> cases.lookOfOpenCase(plant.id()))
+            .map(findings::of)
+            .orElse(List.of());
+    List<LookState.Noted> noted =
+        rows.stream().map(r -> new LookState.Noted(r.finding(), r.detail())).toList();
+    return new LookState(
+        plant,
+        noted,
+        open.isPresent(),
+        diagnose(plant, rows.stream().map(FindingRow::finding).toList()),
+        cases.openCase(plant.id()));
+  }
+
+  private Diagnosis diagnose(PlantView plant, List<Finding> seen) {
+    return diagnostician.diagnose(
+        new Question(
+            plant.subject(),
+            scope.today(),
+            scope.latitude(),
+            seen,
+            records.read(plant),
+            cases.responsesOf(plant.id())));
+  }
+
+  /**
+   * Marks a sign on the plant.
+   *
+   * @param present true for there, false for looked and absent, null for not looked
+   * @throws IllegalArgumentException when the sign cannot occur on this plant
+   */
+  public Optional<LookState> mark(Long plantId, String nodeId, Boolean present) {
+    Optional<PlantView> plant = plants.find(plantId);
+    plant.ifPresent(p -> mark(p, node(p, nodeId), present));
+    return plant.map(this::state);
+  }
+
+  private Node node(PlantView plant, String nodeId) {
+    return knowledge
+        .node(nodeId)
+        .filter(n -> knowledge.occursOn(n, plant.form()))
+        .orElseThrow(
+            () -> new IllegalArgumentException("This sign cannot be marked on this plant."));
+  }
+
+  private void mark(PlantView plant, Node node, Boolean present) {
+    Long look = openLook(plant).id();
+    Optional<FindingRow> row = findings.one(look, node.sign().id(), node.pattern().id());
+    if (present == null) {
+      row.ifPresent(findings::delete);
+    } else {
+      FindingRow found =
+          row.orElseGet(() -> new FindingRow(look, node.sign().id(), node.pattern().id()));
+      found.set(present);
+      findings.save(found);
+    }
+  }
+
+  /** Notes how many or which leaves a marked sign is on. */
+  public Optional<LookState> note(Long plantId, String nodeId, String detail) {
+    String text = detail == null ? "" : detail.strip();
+    Optional<PlantView> plant = plants.find(plantId);
+    plant.ifPresent(
+        p -> {
+          Node node = node(p, nodeId);
+          findings
+              .one(openLook(p).id(), node.sign().id(), node.pattern().id())
+              .ifPresent(row -> row.note(text.substring(0, Math.min(80, text.length()))));
+        });
+    return plant.map(this::state);
+  }
+
+  /** The open look; a new one begins with the findings of the open case, to be looked at again. */
+  private Look openLook(PlantView plant) {
+    return looks
+        .openOf(plant.id())
+        .orElseGet(
+            () -> {
+              Look look = looks.saveAndFlush(new Look(plant.id(), scope.now()));
+              cases
+                  .lookOfOpenCase(plant.id())
+                  .ifPresent(
+                      old -> findings.of(old).forEach(row -> findings.save(row.copyTo(look.id()))));
+              return look;
+            });
+  }
+
+  /** Finishes the open look, writes it down and gives its id; empty when nothing was marked. */
+  public Optional<Long> finish(Long plantId) {
+    return looks
+        .openOf(plantId)
+        .map(
+            look -> {
+              look.finish(scope.now());
+              journal.write(
+                  new Entry(plantId, scope.now(), EntryKind.LOOK, summary(findings.of(look.id())))
+                      .ofLook(look.id()));
+              return look.id();
+            });
+  }
+
+  /** Forgets what was marked since the last finished look. */
+  public void discard(Long plantId) {
+    looks
+        .openOf(plantId)
+        .ifPresent(
+            look -> {
+              findings.deleteAll(findings.of(look.id()));
+              findings.flush();
+              looks.delete(look);
+            });
+  }
+
+  @Transactional(readOnly = true)
+  public Set<Long> plantsWithOpenLook() {
+    return looks.plantsWithOpenLook();
+  }
+
+  private String summary(List<FindingRow> rows) {
+    String there = labels(rows, true);
+    String notThere = labels(rows, false);
+    if (there.isEmpty() && notThere.isEmpty()) {
+      return "Looked, nothing noted";
+    }
+    String text =
+        (there.isEmpty() ? "Looked, nothing there" : "Looked: " + there)
+            + (notThere.isEmpty() ? "" : ". Not there: " + notThere);
+    return text.length() <= 1000 ? text : text.substring(0, 999) + "…";
+  }
+
+  private String labels(List<FindingRow> rows, boolean present) {
+    return rows.stream()
+        .filter(r -> r.present() == present)
+        .map(
+            r -> {
+              String label = knowledge.node(r.finding().key()).map(Node::label).orElse("?");
+              return r.detail().isEmpty() ? label : label + " (" + r.detail() + ")";
+            })
+        .collect(Collectors.joining("; "));
+  }
+}

@@ -1,0 +1,68 @@
+package org.mildlantern.app.diagnose;
+
+import java.util.Collection;
+import java.util.List;
+import org.mildlantern.app.figure.Figure;
+import org.mildlantern.app.figure.Swatch;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.working.Working;
+
+/** The diagnose page, ready to be shown. */
+record DiagnoseView(
+    PlantView plant,
+    String about,
+    Figure figure,
+    Collection<Swatch> swatches,
+    List<PartLink> parts,
+    String part,
+    String partLabel,
+    List<Chip> chips,
+    List<Ledger> findings,
+    List<RecordLine> records,
+    List<CauseCard> causes,
+    List<CauseCard> lesserCauses,
+    List<CheckCard> checks,
+    String fit,
+    boolean fitsNothing,
+    List<String> unexplained,
+    boolean anySeen,
+    boolean started,
+    OpenCases.OpenCase openCase) {
+
+  /** A part in the list; count of findings on it. */
+  record PartLink(String id, String label, boolean chosen, int present) {}
+
+  /** A sign that can be marked on the chosen part; state is present, absent or none. */
+  record Chip(String node, String label, String swatch, String state, String next) {}
+
+  /** A finding in the ledger. */
+  record Ledger(String node, String label, boolean present, String detail, boolean unexplained) {}
+
+  /** Something that the records say. */
+  record RecordLine(String label, String value) {}
+
+  /** A ranked cause. */
+  record CauseCard(
+      String id,
+      String label,
+      String verdict,
+      String verdictId,
+      String percent,
+      double width,
+      String what,
+      List<Reason> reasonsFor,
+      List<Reason> reasonsAgainst,
+      String unexplained,
+      boolean suspected,
+      Working working) {}
+
+  /** A reason with its weight in decibans. */
+  record Reason(String label, String decibans, boolean strong) {}
+
+  /** A look worth its while. */
+  record CheckCard(
+      String id, String label, String how, String cost, List<Ask> asks, Working working) {}
+
+  /** A question of a check. */
+  record Ask(String node, String label) {}
+}

@@ -1,0 +1,35 @@
+package org.mildlantern.app.figure;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A figure as it is written down in {@code figures/<form>.yaml}, on a canvas of 330 by 440.
+ *
+ * @param alike parts without a shape of their own, and the parts on whose shapes they are drawn
+ */
+record FigureData(List<Stroke> shapes, List<PinData> pins, Map<String, List<String>> alike) {
+
+  FigureData {
+    alike = alike == null ? Map.of() : alike;
+  }
+
+  /**
+   * One shape. A leaf runs from a base to a tip with a width and a bend; a path is given as SVG
+   * path data; an oval has a centre and two radii.
+   */
+  record Stroke(
+      String part,
+      String kind,
+      List<Double> from,
+      List<Double> to,
+      double width,
+      double bend,
+      String tone,
+      String d,
+      List<Double> at,
+      List<Double> radius) {}
+
+  /** A pin with its label; side is start or end. */
+  record PinData(String part, List<Double> at, List<Double> label, String side) {}
+}

@@ -1,0 +1,230 @@
+package org.mildlantern.app.figure;
+
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Part;
+import org.springframework.stereotype.Component;
+
+/** Draws figures: geometry from the figure files, textures from the marked signs. */
+@Component
+public class Figures {
+  private static final double DROOP_DEGREES = 16;
+  private static final double TIP_RADIUS = 20;
+  private static final double BASE_RADIUS = 26;
+
+  private final Map<String, FigureData> figures = new TreeMap<>();
+  private final Map<String, Swatch> swatches;
+
+  Figures(Knowledge knowledge) {
+    ObjectMapper yaml = new ObjectMapper(new YAMLFactory());
+    for (GrowthForm form : knowledge.forms()) {
+      if (form.figure()) {
+        figures.put(form.id(), read(yaml, form.id(), new TypeReference<FigureData>() {}));
+      }
+    }
+    List<Swatch> all = read(yaml, "swatches", new TypeReference<List<Swatch>>() {});
+    swatches =
+        all.stream().collect(Collectors.toMap(Swatch::id, s -> s, (a, b) -> a, LinkedHashMap::new));
+    knowledge.signs().stream()
+        .filter(sign -> !swatches.containsKey(sign.swatch()))
+        .findFirst()
+        .ifPresent(
+            sign -> {
+              throw new IllegalStateException(
+                  "figures/swatches.yaml: " + sign.id() + " wants '" + sign.swatch() + "'");
+            });
+  }
+
+  private static <T> T read(ObjectMapper yaml, String name, TypeReference<T> type) {
+    try (InputStream in = Figures.class.getResourceAsStream("/figures/" + name + ".yaml")) {
+      return yaml.readValue(in, type);
+    } catch (IOException e) {
+      throw new UncheckedIOException("figures/" + name + ".yaml", e);
+    }
+  }
+
+  public Collection<Swatch> swatches() {
+    return swatches.values();
+  }
+
+  /**
+   * Draws the figure of a form, if there is one.
+   *
+   * @param chosen id of the part being looked at, or null
+   * @param clay whether the pot is of clay
+   */
+  public Optional<Figure> draw(
+      GrowthForm form, Collection<Mark> marks, String chosen, boolean clay) {
+    return Optional.ofNullable(figures.get(form.id()))
+        .map(data -> draw(data, form, marks, chosen, clay));
+  }
+
+  private Figure draw(
+      FigureData data, GrowthForm form, Collection<Mark> marks, String chosen, boolean clay) {
+    Map<String, List<Mark>> byPart = marksByPart(data, form, marks);
+    List<Figure.Shape> shapes = new ArrayList<>();
+    for (FigureData.Stroke stroke : data.shapes()) {
+      shapes.add(shape("s" + shapes.size(), stroke, byPart.getOrDefault(stroke.part(), List.of())));
+    }
+    Set<String> markedParts =
+        form.parts().stream()
+            .filter(
+                part ->
+                    marks.stream().anyMatch(m -> m.node().pattern().kinds().contains(part.kind())))
+            .map(Part::id)
+            .collect(Collectors.toSet());
+    List<Figure.Pin> pins =
+        data.pins().stream()
+            .map(
+                pin ->
+                    new Figure.Pin(
+                        pin.part(),
+                        form.part(pin.part()).orElseThrow().label(),
+                        pin.at().get(0),
+                        pin.at().get(1),
+                        pin.label().get(0),
+                        pin.label().get(1),
+                        pin.side(),
+                        pin.part().equals(chosen),
+                        markedParts.contains(pin.part())))
+            .toList();
+    return new Figure(form.label(), clay ? "clay" : "slate", List.copyOf(shapes), pins);
+  }
+
+  private static Map<String, List<Mark>> marksByPart(
+      FigureData data, GrowthForm form, Collection<Mark> marks) {
+    Map<String, List<Mark>> byPart = new TreeMap<>();
+    for (Mark mark : marks) {
+      for (Part part : form.parts()) {
+        if (mark.node().pattern().kinds().contains(part.kind())) {
+          for (String drawn : data.alike().getOrDefault(part.id(), List.of(part.id()))) {
+            List<Mark> there = byPart.computeIfAbsent(drawn, p -> new ArrayList<>());
+            if (!there.contains(mark)) {
+              there.add(mark);
+            }
+          }
+        }
+      }
+    }
+    return byPart;
+  }
+
+  private Figure.Shape shape(String id, FigureData.Stroke stroke, List<Mark> marks) {
+    boolean leaf = "leaf".equals(stroke.kind());
+    boolean droops = leaf && marks.stream().anyMatch(m -> m.node().sign().swatch().equals("droop"));
+    List<Figure.Overlay> overlays =
+        marks.stream()
+            .filter(m -> !m.node().sign().swatch().equals("droop"))
+            .map(m -> overlay(m, stroke))
+            .toList();
+    return new Figure.Shape(
+        id,
+        stroke.part(),
+        stroke.kind(),
+        stroke.tone(),
+        path(stroke),
+        leaf ? midrib(stroke) : null,
+        droops ? droop(stroke) : null,
+        overlays);
+  }
+
+  private static Figure.Overlay overlay(Mark mark, FigureData.Stroke stroke) {
+    String mode = mark.node().pattern().overlay();
+    if (!"leaf".equals(stroke.kind())) {
+      return new Figure.Overlay(mark.node().sign().swatch(), "fill", 0, 0, 0);
+    }
+    List<Double> at = mode.equals("base") ? stroke.from() : stroke.to();
+    return new Figure.Overlay(
+        mark.node().sign().swatch(),
+        mode,
+        at.get(0),
+        at.get(1),
+        mode.equals("base") ? BASE_RADIUS : TIP_RADIUS);
+  }
+
+  private static String path(FigureData.Stroke stroke) {
+    return switch (stroke.kind()) {
+      case "leaf" -> leaf(stroke);
+      case "oval" -> oval(stroke.at(), stroke.radius());
+      default -> stroke.d();
+    };
+  }
+
+  /** Two quadratic curves from base to tip, whose control points lie a width apart. */
+  private static String leaf(FigureData.Stroke s) {
+    double[] c = control(s);
+    double[] n = normal(s);
+    return format(
+        "M%.1f %.1f Q%.1f %.1f %.1f %.1f Q%.1f %.1f %.1f %.1f Z",
+        s.from().get(0),
+        s.from().get(1),
+        c[0] + n[0] * s.width(),
+        c[1] + n[1] * s.width(),
+        s.to().get(0),
+        s.to().get(1),
+        c[0] - n[0] * s.width(),
+        c[1] - n[1] * s.width(),
+        s.from().get(0),
+        s.from().get(1));
+  }
+
+  private static String midrib(FigureData.Stroke s) {
+    double[] c = control(s);
+    return format(
+        "M%.1f %.1f Q%.1f %.1f %.1f %.1f",
+        s.from().get(0), s.from().get(1), c[0], c[1], s.to().get(0), s.to().get(1));
+  }
+
+  private static double[] control(FigureData.Stroke s) {
+    double[] n = normal(s);
+    return new double[] {
+      (s.from().get(0) + s.to().get(0)) / 2 + n[0] * s.bend(),
+      (s.from().get(1) + s.to().get(1)) / 2 + n[1] * s.bend()
+    };
+  }
+
+  private static double[] normal(FigureData.Stroke s) {
+    double dx = s.to().get(0) - s.from().get(0);
+    double dy = s.to().get(1) - s.from().get(1);
+    double length = Math.hypot(dx, dy);
+    return new double[] {-dy / length, dx / length};
+  }
+
+  private static String oval(List<Double> at, List<Double> r) {
+    return format(
+        "M%.1f %.1f a%.1f %.1f 0 1 0 %.1f 0 a%.1f %.1f 0 1 0 %.1f 0 Z",
+        at.get(0) - r.get(0),
+        at.get(1),
+        r.get(0),
+        r.get(1),
+        2 * r.get(0),
+        r.get(0),
+        r.get(1),
+        -2 * r.get(0));
+  }
+
+  private static String droop(FigureData.Stroke s) {
+    double side = s.to().get(0) >= s.from().get(0) ? 1 : -1;
+    return format("rotate(%.0f %.1f %.1f)", side * DROOP_DEGREES, s.from().get(0), s.from().get(1));
+  }
+
+  private static String format(String pattern, Object... values) {
+    return String.format(Locale.ROOT, pattern, values);
+  }
+}

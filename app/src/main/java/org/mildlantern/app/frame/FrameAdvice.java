@@ -1,0 +1,130 @@
+package org.mildlantern.app.frame;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.today.RoundService;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** Gives every whole page its ribbon and shelf, and every template its words for days. */
+@ControllerAdvice(annotations = Controller.class)
+class FrameAdvice {
+  private static final int PAST = 4;
+  private static final int AHEAD = 9;
+  private static final Pattern PLANT = Pattern.compile("^/plants/(\\d+).*");
+  private static final DateTimeFormatter SPOKEN =
+      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+  private static final DateTimeFormatter WEEKDAY =
+      DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
+  private static final Map<String, String> WORK =
+      Map.of(
+          "drop", "pots to feel",
+          "lens", "looks",
+          "flag", "cases",
+          "hexagon", "feeds",
+          "arrow", "moves",
+          "blade", "repots",
+          "note", "notes");
+
+  private final RoundService rounds;
+  private final Scope scope;
+
+  FrameAdvice(RoundService rounds, Scope scope) {
+    this.rounds = rounds;
+    this.scope = scope;
+  }
+
+  @ModelAttribute("days")
+  Days days(@AuthenticationPrincipal SignedIn keeper) {
+    return keeper == null ? null : new Days(scope.today(), keeper.zone());
+  }
+
+  @ModelAttribute("path")
+  String path(HttpServletRequest request) {
+    return request.getRequestURI();
+  }
+
+  @ModelAttribute("frame")
+  FrameView frame(HttpServletRequest request, @AuthenticationPrincipal SignedIn keeper) {
+    boolean wholePage =
+        request.getMethod().equals("GET") && request.getHeader("HX-Request") == null;
+    boolean pageAfterFault =
+        request.getMethod().equals("POST") && request.getHeader("HX-Request") == null;
+    return keeper == null || !wholePage && !pageAfterFault ? null : build(request, keeper);
+  }
+
+  FrameView build(HttpServletRequest request, SignedIn keeper) {
+    RoundService.Board board = rounds.board();
+    LocalDate today = board.today();
+    LocalDate first = today.minusDays(PAST);
+    Map<LocalDate, Map<String, Integer>> counts =
+        rounds.counts(board, first, today.plusDays(AHEAD));
+    LocalDate shown = shownDay(request, today);
+    List<FrameView.Day> days =
+        counts.entrySet().stream().map(e -> day(e.getKey(), e.getValue(), today, shown)).toList();
+    Matcher plant = PLANT.matcher(request.getRequestURI());
+    String current = plant.matches() ? plant.group(1) : "";
+    List<FrameView.ShelfPlace> shelf =
+        board.places().stream()
+            .map(
+                place ->
+                    new FrameView.ShelfPlace(
+                        place.id(),
+                        place.name(),
+                        place.air(),
+                        board.in(place).stream()
+                            .map(
+                                p ->
+                                    new FrameView.ShelfPlant(
+                                        p.id(),
+                                        p.name(),
+                                        board.lamp(p).id(),
+                                        board.lamp(p).label(),
+                                        p.id().toString().equals(current)))
+                            .toList()))
+            .toList();
+    return new FrameView(keeper.collectionName(), keeper.name(), today, days, shelf);
+  }
+
+  private static LocalDate shownDay(HttpServletRequest request, LocalDate today) {
+    if (!request.getRequestURI().equals("/today")) {
+      return today;
+    }
+    try {
+      String day = request.getParameter("day");
+      return day == null ? today : LocalDate.parse(day);
+    } catch (DateTimeParseException e) {
+      return today;
+    }
+  }
+
+  private static FrameView.Day day(
+      LocalDate date, Map<String, Integer> counts, LocalDate today, LocalDate shown) {
+    List<FrameView.Count> shapes =
+        counts.entrySet().stream()
+            .filter(e -> !e.getKey().equals("note"))
+            .map(e -> new FrameView.Count(e.getKey(), e.getValue(), WORK.get(e.getKey())))
+            .limit(3)
+            .toList();
+    String when = date.equals(today) ? "today" : date.isBefore(today) ? "past" : "ahead";
+    return new FrameView.Day(
+        date,
+        WEEKDAY.format(date),
+        date.getDayOfMonth(),
+        SPOKEN.format(date),
+        when,
+        date.equals(shown),
+        shapes);
+  }
+}

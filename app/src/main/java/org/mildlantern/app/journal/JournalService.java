@@ -1,0 +1,95 @@
+package org.mildlantern.app.journal;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.journal.EntryKind;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes and reads the day book. */
+@Service
+@Transactional
+public class JournalService {
+  private static final Set<EntryKind> ABOUT_WATER = Set.of(EntryKind.WATER, EntryKind.MOISTURE);
+
+  private final EntryRepository entries;
+  private final ApplicationEventPublisher events;
+  private final Scope scope;
+
+  JournalService(EntryRepository entries, ApplicationEventPublisher events, Scope scope) {
+    this.entries = entries;
+    this.events = events;
+    this.scope = scope;
+  }
+
+  public Entry write(Entry entry) {
+    return entries.save(entry);
+  }
+
+  /** Takes a row back by adding one that supersedes it; a row already taken back stays so. */
+  public Optional<Entry> retract(Long entryId) {
+    Optional<Entry> found = entries.byId(entryId).filter(e -> !e.superseded());
+    found.ifPresent(
+        old -> {
+          events.publishEvent(new EntryRetracted(old));
+          entries.save(
+              new Entry(
+                      old.plantId(), scope.now(), EntryKind.RETRACTION, "Taken back: " + old.text())
+                  .superseding(old));
+        });
+    return found;
+  }
+
+  /** Corrects the wording of a row by adding a new one that supersedes it. */
+  public Optional<Entry> correct(Long entryId, String text) {
+    return entries
+        .byId(entryId)
+        .filter(e -> !e.superseded() && e.kind() != EntryKind.RETRACTION)
+        .map(
+            old ->
+                entries.save(
+                    new Entry(old.plantId(), old.at(), old.kind(), text)
+                        .volume(old.volumeMl())
+                        .strength(old.ppm())
+                        .felt(old.moisture())
+                        .moved(old.fromPlaceId(), old.placeId())
+                        .repotted(old.mediumBefore(), old.mediumSinceBefore())
+                        .ofLook(old.lookId())
+                        .ofCase(old.caseId(), old.changeRef())
+                        .superseding(old)));
+  }
+
+  @Transactional(readOnly = true)
+  public List<Entry> timeline(Long plantId, int most) {
+    return entries.timeline(plantId, Limit.of(most));
+  }
+
+  @Transactional(readOnly = true)
+  public List<Entry> since(Long plantId, Instant from) {
+    return entries.since(plantId, from);
+  }
+
+  /** The last row about water of each plant, by plant id. */
+  @Transactional(readOnly = true)
+  public Map<Long, Entry> lastAboutWater() {
+    return entries.lastOfEach(ABOUT_WATER).stream()
+        .collect(Collectors.toMap(Entry::plantId, Function.identity()));
+  }
+
+  /** All rows of the days, first to last inclusive. */
+  @Transactional(readOnly = true)
+  public List<Entry> between(LocalDate first, LocalDate last) {
+    return entries.between(
+        first.atStartOfDay(scope.zone()).toInstant(),
+        last.plusDays(1).atStartOfDay(scope.zone()).toInstant());
+  }
+}

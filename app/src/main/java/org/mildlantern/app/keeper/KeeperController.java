@@ -1,0 +1,189 @@
+package org.mildlantern.app.keeper;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Email;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.ZoneId;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Registering, signing in, the demo door and settings. */
+@Controller
+class KeeperController {
+  private final KeeperService keepers;
+  private final Scope scope;
+  private final DemoDoor demo;
+  private final HttpSessionSecurityContextRepository contexts =
+      new HttpSessionSecurityContextRepository();
+
+  KeeperController(KeeperService keepers, Scope scope, DemoDoor demo) {
+    this.keepers = keepers;
+    this.scope = scope;
+    this.demo = demo;
+  }
+
+  /** What is typed to register. */
+  record Registration(
+      @NotBlank(message = "An e-mail address, please.")
+          @Email(message = "This does not look like an e-mail address.")
+          @Size(max = 254, message = "At most 254 characters.")
+          String email,
+      @NotBlank(message = "What shall we call you?")
+          @Size(max = 80, message = "At most 80 characters.")
+          String name,
+      @NotNull @Size(min = 10, max = 200, message = "Between 10 and 200 characters.")
+          String password) {}
+
+  /** What is typed to describe the collection. */
+  record CollectionForm(
+      @NotBlank(message = "The collection needs a name.")
+          @Size(max = 80, message = "At most 80 characters.")
+          String name,
+      @NotNull(message = "A number, please.")
+          @DecimalMin(value = "-90", message = "Between −90 and 90.")
+          @DecimalMax(value = "90", message = "Between −90 and 90.")
+          Double latitude,
+      @NotBlank(message = "Pick a time zone.") String zone) {}
+
+  @GetMapping("/sign-in")
+  String signIn(Model model) {
+    model.addAttribute("demo", demo.open());
+    return "keeper/sign-in";
+  }
+
+  @GetMapping("/register")
+  String register(Model model) {
+    model.addAttribute("registration", new Registration("", "", ""));
+    return "keeper/register";
+  }
+
+  @PostMapping("/register")
+  String register(
+      @Valid @ModelAttribute("registration") Registration registration,
+      BindingResult errors,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    if (!errors.hasErrors()) {
+      try {
+        SignedIn keeper =
+            keepers.register(
+                registration.email().strip(), registration.name().strip(), registration.password());
+        signIn(keeper, request, response);
+        return "redirect:/today";
+      } catch (IllegalArgumentException e) {
+        errors.rejectValue("email", "taken", e.getMessage());
+      }
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    return "keeper/register";
+  }
+
+  @PostMapping("/demo")
+  String demo(HttpServletRequest request, HttpServletResponse response) {
+    if (!demo.open()) {
+      throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+    SignedIn keeper =
+        keepers
+            .byEmail(DemoDoor.EMAIL)
+            .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    signIn(keeper, request, response);
+    return "redirect:/today";
+  }
+
+  @GetMapping("/settings")
+  String settings(Model model) {
+    SignedIn keeper = scope.keeper();
+    return settings(
+        model, new CollectionForm(keeper.collectionName(), keeper.latitude(), keeper.zoneName()));
+  }
+
+  @PostMapping("/settings")
+  String settings(
+      @Valid @ModelAttribute("collectionForm") CollectionForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    if (!errors.hasErrors() && !zones().contains(form.zone())) {
+      errors.rejectValue("zone", "unknown", "Pick one from the list.");
+    }
+    if (errors.hasErrors()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return settings(model, form);
+    }
+    signIn(
+        keepers.describeCollection(form.name().strip(), form.latitude(), form.zone()),
+        request,
+        response);
+    flash.addFlashAttribute("said", "Saved.");
+    return "redirect:/settings";
+  }
+
+  @PostMapping("/settings/tokens")
+  String makeToken(@RequestParam(defaultValue = "") String name, RedirectAttributes flash) {
+    String clean = name.strip();
+    if (clean.isEmpty() || clean.length() > 60) {
+      flash.addFlashAttribute("tokenProblem", "Give the token a name of up to 60 characters.");
+      flash.addFlashAttribute("tokenName", name);
+    } else {
+      flash.addFlashAttribute("newToken", keepers.makeToken(clean));
+    }
+    return "redirect:/settings#tokens";
+  }
+
+  @PostMapping("/settings/tokens/{id}/revoke")
+  String revokeToken(@PathVariable Long id, RedirectAttributes flash) {
+    if (!keepers.revokeToken(id)) {
+      throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+    flash.addFlashAttribute("said", "Revoked.");
+    return "redirect:/settings#tokens";
+  }
+
+  private String settings(Model model, CollectionForm form) {
+    model.addAttribute("collectionForm", form);
+    model.addAttribute("zones", zones());
+    model.addAttribute("tokens", keepers.tokens());
+    return "keeper/settings";
+  }
+
+  private static List<String> zones() {
+    return ZoneId.getAvailableZoneIds().stream()
+        .filter(zone -> zone.contains("/") && !zone.startsWith("Etc/") || zone.equals("UTC"))
+        .sorted()
+        .toList();
+  }
+
+  private void signIn(SignedIn keeper, HttpServletRequest request, HttpServletResponse response) {
+    if (request.getSession(false) != null) {
+      request.changeSessionId();
+    }
+    SecurityContext context = SecurityContextHolder.createEmptyContext();
+    context.setAuthentication(
+        UsernamePasswordAuthenticationToken.authenticated(keeper, null, keeper.getAuthorities()));
+    SecurityContextHolder.setContext(context);
+    contexts.saveContext(context, request, response);
+  }
+}

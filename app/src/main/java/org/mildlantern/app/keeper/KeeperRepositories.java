@@ -1,0 +1,23 @@
+package org.mildlantern.app.keeper;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface KeeperRepository extends JpaRepository<Keeper, Long> {
+  @Query("select k from Keeper k where lower(k.email) = lower(:email)")
+  Optional<Keeper> byEmail(String email);
+}
+
+interface KeptCollectionRepository extends JpaRepository<KeptCollection, Long> {
+  Optional<KeptCollection> findByKeeperId(Long keeperId);
+}
+
+interface ApiTokenRepository extends JpaRepository<ApiToken, Long> {
+  Optional<ApiToken> findByHashAndRevokedAtIsNull(String hash);
+
+  List<ApiToken> findByKeeperIdAndRevokedAtIsNullOrderById(Long keeperId);
+
+  Optional<ApiToken> findByIdAndKeeperId(Long id, Long keeperId);
+}

@@ -1,0 +1,66 @@
+package org.mildlantern.app.keeper;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+
+/** The plants of one keeper, with where on earth they stand. */
+@Entity
+@Table(name = "collection")
+class KeptCollection {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private Long keeperId;
+  private String name;
+  private double latitude;
+  private String zone;
+  private LocalDate demoAnchor;
+
+  protected KeptCollection() {}
+
+  KeptCollection(Long keeperId, String name, double latitude, String zone) {
+    this.keeperId = keeperId;
+    this.name = name;
+    this.latitude = latitude;
+    this.zone = zone;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  Long keeperId() {
+    return keeperId;
+  }
+
+  String name() {
+    return name;
+  }
+
+  double latitude() {
+    return latitude;
+  }
+
+  String zone() {
+    return zone;
+  }
+
+  LocalDate demoAnchor() {
+    return demoAnchor;
+  }
+
+  void anchorDemo(LocalDate day) {
+    this.demoAnchor = day;
+  }
+
+  void describe(String newName, double newLatitude, String newZone) {
+    this.name = newName;
+    this.latitude = newLatitude;
+    this.zone = newZone;
+  }
+}

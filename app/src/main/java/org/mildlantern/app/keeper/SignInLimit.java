@@ -1,0 +1,61 @@
+package org.mildlantern.app.keeper;
+
+import io.github.bucket4j.Bandwidth;
+import io.github.bucket4j.BucketConfiguration;
+import io.github.bucket4j.distributed.proxy.ProxyManager;
+import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Locale;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Limits sign-in attempts for each address and account and for each network address. The counts
+ * live in the database, so that they hold for all instances.
+ */
+class SignInLimit extends OncePerRequestFilter {
+  private static final int TRIES_FOR_ACCOUNT = 8;
+  private static final int TRIES_FOR_NETWORK = 60;
+  private static final Duration WINDOW = Duration.ofMinutes(5);
+
+  private final ProxyManager<Long> buckets;
+
+  SignInLimit(DataSource dataSource) {
+    this.buckets = Bucket4jPostgreSQL.selectForUpdateBasedBuilder(dataSource).build();
+  }
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return !(request.getMethod().equals("POST") && request.getServletPath().equals("/sign-in"));
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    String network = request.getRemoteAddr();
+    String email = String.valueOf(request.getParameter("email")).strip().toLowerCase(Locale.ROOT);
+    if (take("network " + network, TRIES_FOR_NETWORK)
+        && take("account " + network + " " + email, TRIES_FOR_ACCOUNT)) {
+      chain.doFilter(request, response);
+    } else {
+      response.sendRedirect(request.getContextPath() + "/sign-in?wait");
+    }
+  }
+
+  private boolean take(String key, int tries) {
+    long id = UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8)).getMostSignificantBits();
+    BucketConfiguration configuration =
+        BucketConfiguration.builder()
+            .addLimit(Bandwidth.builder().capacity(tries).refillGreedy(tries, WINDOW).build())
+            .build();
+    return buckets.builder().build(id, () -> configuration).tryConsume(1);
+  }
+}

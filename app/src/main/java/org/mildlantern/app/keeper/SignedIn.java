@@ -1,0 +1,57 @@
+package org.mildlantern.app.keeper;
+
+import java.time.ZoneId;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** The keeper of this request and the one collection that their queries may see. */
+public record SignedIn(
+    Long keeperId,
+    Long collectionId,
+    String email,
+    String name,
+    String collectionName,
+    double latitude,
+    String zoneName,
+    String passwordHash)
+    implements UserDetails {
+  private static final long serialVersionUID = 1L;
+
+  static SignedIn of(Keeper keeper, KeptCollection collection) {
+    return new SignedIn(
+        keeper.id(),
+        collection.id(),
+        keeper.email(),
+        keeper.name(),
+        collection.name(),
+        collection.latitude(),
+        collection.zone(),
+        keeper.passwordHash());
+  }
+
+  public ZoneId zone() {
+    return ZoneId.of(zoneName);
+  }
+
+  @Override
+  public Collection<? extends GrantedAuthority> getAuthorities() {
+    return List.of();
+  }
+
+  @Override
+  public String getPassword() {
+    return passwordHash;
+  }
+
+  @Override
+  public String getUsername() {
+    return email;
+  }
+
+  @Override
+  public String toString() {
+    return "SignedIn[" + keeperId + "]";
+  }
+}

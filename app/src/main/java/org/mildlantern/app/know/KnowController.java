@@ -1,0 +1,119 @@
+package org.mildlantern.app.know;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.mildlantern.app.figure.Figures;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Level;
+import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.Sign;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Reference pages and the find box. */
+@Controller
+class KnowController {
+  private final FindService find;
+  private final Knowledge knowledge;
+  private final Figures figures;
+
+  KnowController(FindService find, Knowledge knowledge, Figures figures) {
+    this.find = find;
+    this.knowledge = knowledge;
+    this.figures = figures;
+  }
+
+  /** A node with how often a cause shows it. */
+  record Shown(String href, String label, String level, double probability) {}
+
+  @GetMapping("/find")
+  String find(
+      @RequestParam(defaultValue = "") String q,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    model.addAttribute("q", q);
+    model.addAttribute("hits", find.find(q));
+    return htmx == null ? "know/find" : "know/find :: hits";
+  }
+
+  @GetMapping("/know/signs/{id}")
+  String sign(@PathVariable String id, Model model) {
+    Sign sign = knowledge.sign(id).orElseThrow(KnowController::missing);
+    Map<String, List<Shown>> byPattern = new TreeMap<>();
+    for (String pattern : sign.patterns()) {
+      String node = Node.idOf(id, pattern);
+      byPattern.put(
+          knowledge.pattern(pattern).orElseThrow().label(),
+          knowledge.causes().stream()
+              .filter(c -> c.signs().containsKey(node))
+              .map(c -> shown("/know/causes/" + c.id(), c.label(), c.signs().get(node)))
+              .sorted((a, b) -> Double.compare(b.probability(), a.probability()))
+              .toList());
+    }
+    model.addAttribute("sign", sign);
+    model.addAttribute("check", knowledge.check(sign.check()).orElseThrow());
+    model.addAttribute("byPattern", byPattern);
+    model.addAttribute("swatches", figures.swatches());
+    return "know/sign";
+  }
+
+  @GetMapping("/know/causes/{id}")
+  String cause(@PathVariable String id, Model model) {
+    Cause cause = knowledge.cause(id).orElseThrow(KnowController::missing);
+    model.addAttribute("cause", cause);
+    model.addAttribute("change", knowledge.change(cause.change()).orElseThrow());
+    model.addAttribute(
+        "signs",
+        cause.signs().entrySet().stream()
+            .map(
+                e -> {
+                  Node node = knowledge.node(e.getKey()).orElseThrow();
+                  return shown("/know/signs/" + node.sign().id(), node.label(), e.getValue());
+                })
+            .sorted((a, b) -> Double.compare(b.probability(), a.probability()))
+            .toList());
+    model.addAttribute(
+        "alike",
+        cause.alike().entrySet().stream()
+            .map(e -> Map.entry(knowledge.cause(e.getKey()).orElseThrow(), e.getValue()))
+            .toList());
+    model.addAttribute(
+        "context",
+        cause.context().entrySet().stream()
+            .map(
+                e ->
+                    Map.entry(
+                        knowledge.condition(e.getKey()).orElseThrow().label(), e.getValue().word()))
+            .toList());
+    return "know/cause";
+  }
+
+  @GetMapping("/know/taxa/{id}")
+  String taxon(@PathVariable String id, Model model) {
+    var taxon = knowledge.taxon(id).orElseThrow(KnowController::missing);
+    model.addAttribute("taxon", taxon);
+    model.addAttribute("form", knowledge.form(taxon.form()).orElseThrow());
+    model.addAttribute(
+        "prone",
+        taxon.prone().entrySet().stream()
+            .map(e -> Map.entry(knowledge.cause(e.getKey()).orElseThrow(), e.getValue().word()))
+            .toList());
+    return "know/taxon";
+  }
+
+  private static Shown shown(String href, String label, Level level) {
+    return new Shown(href, label, level.word(), level.probability());
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,3 @@
+/** Reading and finding: pages for signs, causes and taxa, and the find box. */
+@org.springframework.modulith.ApplicationModule(displayName = "Knowledge pages")
+package org.mildlantern.app.know;

@@ -1,0 +1,83 @@
+package org.mildlantern.app.places;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
+
+@Controller
+class PlaceController {
+  private final PlaceService places;
+
+  PlaceController(PlaceService places) {
+    this.places = places;
+  }
+
+  @ModelAttribute("placeKinds")
+  PlaceKind[] kinds() {
+    return PlaceKind.values();
+  }
+
+  @GetMapping("/places")
+  String all(Model model) {
+    model.addAttribute("places", places.all());
+    return "places/list";
+  }
+
+  @GetMapping("/places/new")
+  String add(Model model) {
+    model.addAttribute("placeForm", new PlaceForm("", PlaceKind.INDOOR, null, null));
+    return "places/edit";
+  }
+
+  @GetMapping("/places/{id}/edit")
+  String edit(@PathVariable Long id, Model model) {
+    model.addAttribute("placeForm", PlaceForm.of(places.find(id).orElseThrow(this::missing)));
+    model.addAttribute("placeId", id);
+    return "places/edit";
+  }
+
+  @PostMapping("/places/new")
+  String add(
+      @Valid @ModelAttribute("placeForm") PlaceForm form,
+      BindingResult errors,
+      HttpServletResponse response) {
+    return save(null, form, errors, response);
+  }
+
+  @PostMapping("/places/{id}/edit")
+  String edit(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("placeForm") PlaceForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response) {
+    model.addAttribute("placeId", id);
+    return save(id, form, errors, response);
+  }
+
+  private String save(Long id, PlaceForm form, BindingResult errors, HttpServletResponse response) {
+    if (!errors.hasErrors()) {
+      try {
+        places.save(id, form).orElseThrow(this::missing);
+        return "redirect:/places";
+      } catch (IllegalArgumentException e) {
+        errors.rejectValue("name", "taken", e.getMessage());
+      }
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    return "places/edit";
+  }
+
+  private ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,56 @@
+package org.mildlantern.app.places;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the places of the collection. */
+@Service
+@Transactional
+public class PlaceService {
+  private final PlaceRepository places;
+
+  PlaceService(PlaceRepository places) {
+    this.places = places;
+  }
+
+  @Transactional(readOnly = true)
+  public List<PlaceView> all() {
+    return places.inOrder().stream().map(Place::view).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<PlaceView> find(Long id) {
+    return id == null ? Optional.empty() : places.byId(id).map(Place::view);
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<PlaceView> named(String name) {
+    return places.byName(name.strip()).map(Place::view);
+  }
+
+  /**
+   * Adds a place, or changes the one with the id.
+   *
+   * @throws IllegalArgumentException when the name is taken
+   */
+  public Optional<PlaceView> save(Long id, PlaceForm form) {
+    String name = form.name().strip();
+    places
+        .byName(name)
+        .map(Place::view)
+        .filter(other -> !other.id().equals(id))
+        .ifPresent(
+            other -> {
+              throw new IllegalArgumentException("There is a place called that already.");
+            });
+    Optional<Place> place =
+        id == null ? Optional.of(new Place((int) places.count())) : places.byId(id);
+    return place.map(
+        p -> {
+          p.describe(name, form.kind(), form.temperature(), form.humidity());
+          return places.save(p).view();
+        });
+  }
+}

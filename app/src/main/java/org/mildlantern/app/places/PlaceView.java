@@ -1,0 +1,31 @@
+package org.mildlantern.app.places;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.mildlantern.core.round.PlaceKind;
+
+/**
+ * A place as other features see it.
+ *
+ * @param temperature usual air temperature in °C, or null
+ * @param humidity usual relative humidity in %, or null
+ */
+public record PlaceView(
+    Long id, String name, PlaceKind kind, Double temperature, Double humidity, int position) {
+
+  /** The usual air in words, for example {@code 14 °C · 71 %}; empty when unknown. */
+  public String air() {
+    List<String> parts = new ArrayList<>();
+    if (temperature != null) {
+      parts.add(Math.round(temperature) + " °C");
+    }
+    if (humidity != null) {
+      parts.add(Math.round(humidity) + " %");
+    }
+    return String.join(" · ", parts);
+  }
+
+  public boolean quarantine() {
+    return kind == PlaceKind.QUARANTINE;
+  }
+}

@@ -1,0 +1,158 @@
+package org.mildlantern.app.plants;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.LocalDate;
+import org.hibernate.annotations.TenantId;
+
+/** A plant of the collection. */
+@Entity
+class Plant {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @TenantId private Long collectionId;
+  private String code;
+  private String taxonId;
+  private String name;
+  private String formId;
+  private Long placeId;
+
+  @Enumerated(EnumType.STRING)
+  private Pot.Shape potShape;
+
+  private Double potCm;
+
+  @Enumerated(EnumType.STRING)
+  private Pot.Material potMaterial;
+
+  private boolean potHoles;
+  private boolean outerPot;
+  private String mediumId;
+  private LocalDate mediumSince;
+
+  @Enumerated(EnumType.STRING)
+  private Pot.Water waterUsed;
+
+  @Enumerated(EnumType.STRING)
+  private Pot.Stage stage;
+
+  private LocalDate arrivedOn;
+  private String notes;
+  private LocalDate archivedOn;
+
+  protected Plant() {}
+
+  Plant(Long placeId) {
+    this.placeId = placeId;
+  }
+
+  /** Takes over all that the form says, but not the place: a move is history. */
+  void describe(String newCode, Identity identity, PlantForm form) {
+    this.code = newCode;
+    this.taxonId = identity.taxonId();
+    this.name = identity.name();
+    this.formId = identity.formId();
+    this.potShape = form.potShape();
+    this.potCm = form.potCm();
+    this.potMaterial = form.potMaterial();
+    this.potHoles = form.potHoles();
+    this.outerPot = form.outerPot();
+    this.mediumId = form.mediumId();
+    this.mediumSince = form.mediumSince();
+    this.waterUsed = form.waterUsed();
+    this.stage = form.stage();
+    this.arrivedOn = form.arrivedOn();
+    this.notes = form.notes() == null ? "" : form.notes().strip();
+  }
+
+  Long id() {
+    return id;
+  }
+
+  String code() {
+    return code;
+  }
+
+  String taxonId() {
+    return taxonId;
+  }
+
+  String name() {
+    return name;
+  }
+
+  String formId() {
+    return formId;
+  }
+
+  Long placeId() {
+    return placeId;
+  }
+
+  Pot.Shape potShape() {
+    return potShape;
+  }
+
+  Double potCm() {
+    return potCm;
+  }
+
+  Pot.Material potMaterial() {
+    return potMaterial;
+  }
+
+  boolean potHoles() {
+    return potHoles;
+  }
+
+  boolean outerPot() {
+    return outerPot;
+  }
+
+  String mediumId() {
+    return mediumId;
+  }
+
+  LocalDate mediumSince() {
+    return mediumSince;
+  }
+
+  Pot.Water waterUsed() {
+    return waterUsed;
+  }
+
+  Pot.Stage stage() {
+    return stage;
+  }
+
+  LocalDate arrivedOn() {
+    return arrivedOn;
+  }
+
+  String notes() {
+    return notes;
+  }
+
+  LocalDate archivedOn() {
+    return archivedOn;
+  }
+
+  void moveTo(Long place) {
+    this.placeId = place;
+  }
+
+  void potted(String medium, LocalDate since) {
+    this.mediumId = medium;
+    this.mediumSince = since;
+  }
+
+  void archive(LocalDate day) {
+    this.archivedOn = day;
+  }
+}

@@ -1,0 +1,172 @@
+package org.mildlantern.app.plants;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.util.Collection;
+import java.util.List;
+import java.util.stream.Stream;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Medium;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The list of plants, adding, editing, pasting, archiving. */
+@Controller
+class PlantController {
+  private final PlantService plants;
+  private final PlantPaste paste;
+  private final PlaceService places;
+  private final Knowledge knowledge;
+
+  PlantController(PlantService plants, PlantPaste paste, PlaceService places, Knowledge knowledge) {
+    this.plants = plants;
+    this.paste = paste;
+    this.places = places;
+    this.knowledge = knowledge;
+  }
+
+  /** What the selects of the plant form offer. */
+  record Choices(
+      List<PlaceView> places,
+      Collection<GrowthForm> forms,
+      Collection<Medium> media,
+      List<String> names,
+      Pot.Shape[] shapes,
+      Pot.Material[] materials,
+      Pot.Water[] waters,
+      Pot.Stage[] stages) {}
+
+  private Choices choices() {
+    return new Choices(
+        places.all(),
+        knowledge.forms(),
+        knowledge.media(),
+        knowledge.taxa().stream()
+            .flatMap(t -> Stream.concat(Stream.of(t.name()), t.synonyms().stream()))
+            .sorted()
+            .toList(),
+        Pot.Shape.values(),
+        Pot.Material.values(),
+        Pot.Water.values(),
+        Pot.Stage.values());
+  }
+
+  @GetMapping("/plants")
+  String all(Model model) {
+    List<PlantView> all = plants.all();
+    model.addAttribute("plants", all.stream().filter(p -> !p.archived()).toList());
+    model.addAttribute("archived", all.stream().filter(PlantView::archived).toList());
+    model.addAttribute("noPlaces", places.all().isEmpty());
+    return "plants/list";
+  }
+
+  @GetMapping("/plants/new")
+  String add(@RequestParam(required = false) Long place, Model model) {
+    List<PlaceView> all = places.all();
+    if (all.isEmpty()) {
+      return "redirect:/places/new";
+    }
+    Long first = places.find(place).map(PlaceView::id).orElse(all.get(0).id());
+    model.addAttribute("plantForm", PlantForm.empty(first));
+    model.addAttribute("nextCode", plants.nextCode());
+    return edit(model);
+  }
+
+  @PostMapping("/plants/new")
+  String add(
+      @Valid @ModelAttribute("plantForm") PlantForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response) {
+    if (!errors.hasErrors()) {
+      try {
+        return "redirect:/plants/" + plants.add(form).id();
+      } catch (PlantService.FieldFault e) {
+        errors.rejectValue(e.field(), "fault", e.getMessage());
+      }
+    }
+    model.addAttribute("nextCode", plants.nextCode());
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    return edit(model);
+  }
+
+  @GetMapping("/plants/{id}/edit")
+  String edit(@PathVariable Long id, Model model) {
+    model.addAttribute("plantForm", plants.form(id).orElseThrow(PlantController::missing));
+    model.addAttribute("plantId", id);
+    return edit(model);
+  }
+
+  @PostMapping("/plants/{id}/edit")
+  String edit(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("plantForm") PlantForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response) {
+    if (!errors.hasErrors()) {
+      try {
+        plants.edit(id, form).orElseThrow(PlantController::missing);
+        return "redirect:/plants/" + id;
+      } catch (PlantService.FieldFault e) {
+        errors.rejectValue(e.field(), "fault", e.getMessage());
+      }
+    }
+    model.addAttribute("plantId", id);
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    return edit(model);
+  }
+
+  private String edit(Model model) {
+    model.addAttribute("choices", choices());
+    return "plants/edit";
+  }
+
+  @PostMapping("/plants/{id}/archive")
+  String archive(@PathVariable Long id, @RequestParam boolean away, RedirectAttributes flash) {
+    PlantView plant = plants.archive(id, away).orElseThrow(PlantController::missing);
+    flash.addFlashAttribute(
+        "said", plant.name() + (away ? " is in the archive." : " is back on the shelf."));
+    return "redirect:/plants/" + id;
+  }
+
+  @GetMapping("/plants/paste")
+  String paste(Model model) {
+    model.addAttribute("columns", PlantPaste.COLUMNS);
+    model.addAttribute("table", "");
+    return "plants/paste";
+  }
+
+  @PostMapping("/plants/paste")
+  String paste(
+      @RequestParam(defaultValue = "") String table,
+      @RequestParam(defaultValue = "false") boolean save,
+      Model model,
+      RedirectAttributes flash) {
+    PlantPaste.Preview preview = save ? paste.save(table) : paste.preview(table);
+    if (save && preview.good()) {
+      flash.addFlashAttribute("said", preview.rows().size() + " plants added.");
+      return "redirect:/plants";
+    }
+    model.addAttribute("columns", PlantPaste.COLUMNS);
+    model.addAttribute("table", table);
+    model.addAttribute("preview", preview);
+    return "plants/paste";
+  }
+
+  static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,293 @@
+package org.mildlantern.app.plants;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.QuickEntry;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the plants of the collection and writes what happens to them into the day book. */
+@Service
+@Transactional
+public class PlantService {
+  private final PlantRepository plants;
+  private final PlaceService places;
+  private final JournalService journal;
+  private final Knowledge knowledge;
+  private final Scope scope;
+
+  PlantService(
+      PlantRepository plants,
+      PlaceService places,
+      JournalService journal,
+      Knowledge knowledge,
+      Scope scope) {
+    this.plants = plants;
+    this.places = places;
+    this.journal = journal;
+    this.knowledge = knowledge;
+    this.scope = scope;
+  }
+
+  /** A fault in one field of a form. */
+  public static class FieldFault extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+    private final String field;
+
+    FieldFault(String field, String message) {
+      super(message);
+      this.field = field;
+    }
+
+    public String field() {
+      return field;
+    }
+  }
+
+  @Transactional(readOnly = true)
+  public List<PlantView> all() {
+    return views(plants.all());
+  }
+
+  /** All plants that are not archived, by name. */
+  @Transactional(readOnly = true)
+  public List<PlantView> kept() {
+    return views(plants.kept());
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<PlantView> find(Long id) {
+    return plants.byId(id).map(plant -> view(plant, placesById()));
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<PlantForm> form(Long id) {
+    return plants.byId(id).map(PlantForm::of);
+  }
+
+  /**
+   * Adds a plant.
+   *
+   * @throws FieldFault when a field does not fit the collection
+   */
+  public PlantView add(PlantForm form) {
+    PlaceView place = placeOf(form);
+    Plant plant = new Plant(place.id());
+    plant.describe(codeFor(null, form), identify(form), checked(form));
+    plants.save(plant);
+    return view(plant, Map.of(place.id(), place));
+  }
+
+  /** Changes a plant; a new place is written as a move. */
+  public Optional<PlantView> edit(Long id, PlantForm form) {
+    return plants
+        .byId(id)
+        .map(
+            plant -> {
+              PlaceView place = placeOf(form);
+              plant.describe(codeFor(id, form), identify(form), checked(form));
+              if (!place.id().equals(plant.placeId())) {
+                move(plant, place, "");
+              }
+              return view(plant, placesById());
+            });
+  }
+
+  /** Moves a plant and writes it down; a move to where it stands is nothing. */
+  public Optional<Entry> move(Long id, Long placeId, String why) {
+    PlaceView to =
+        places.find(placeId).orElseThrow(() -> new FieldFault("placeId", "Pick a place."));
+    return plants
+        .byId(id)
+        .filter(plant -> !plant.placeId().equals(placeId))
+        .map(plant -> move(plant, to, why));
+  }
+
+  private Entry move(Plant plant, PlaceView to, String why) {
+    String from = places.find(plant.placeId()).map(PlaceView::name).orElse("?");
+    String text = "Moved from " + from + " to " + to.name() + (why.isBlank() ? "" : ": " + why);
+    Entry entry =
+        journal.write(
+            new Entry(plant.id(), scope.now(), EntryKind.MOVE, text)
+                .moved(plant.placeId(), to.id()));
+    plant.moveTo(to.id());
+    return entry;
+  }
+
+  /** Writes a line as the keeper typed it, with what it means for the plant. */
+  public Optional<Entry> quick(Long id, String line) {
+    List<PlaceView> all = places.all();
+    QuickEntry quick = QuickEntry.read(line, all.stream().map(PlaceView::name).toList());
+    return plants
+        .byId(id)
+        .map(
+            plant ->
+                switch (quick.kind()) {
+                  case MOVE -> quickMove(plant, quick, all);
+                  case REPOT -> repot(plant, quick.text());
+                  default ->
+                      journal.write(
+                          new Entry(id, scope.now(), quick.kind(), quick.text())
+                              .volume(quick.volumeMl())
+                              .strength(quick.ppm())
+                              .felt(quick.moisture()));
+                });
+  }
+
+  private Entry quickMove(Plant plant, QuickEntry quick, List<PlaceView> all) {
+    PlaceView to =
+        all.stream().filter(p -> p.name().equals(quick.place())).findFirst().orElseThrow();
+    if (to.id().equals(plant.placeId())) {
+      throw new IllegalArgumentException("It stands there already.");
+    }
+    return move(plant, to, "");
+  }
+
+  private Entry repot(Plant plant, String text) {
+    Entry entry =
+        journal.write(
+            new Entry(plant.id(), scope.now(), EntryKind.REPOT, text)
+                .repotted(plant.mediumId(), plant.mediumSince()));
+    plant.potted(plant.mediumId(), scope.today());
+    return entry;
+  }
+
+  /** Puts a plant into the archive, or brings it back. */
+  public Optional<PlantView> archive(Long id, boolean away) {
+    return plants
+        .byId(id)
+        .map(
+            plant -> {
+              plant.archive(away ? scope.today() : null);
+              journal.write(
+                  new Entry(
+                      id,
+                      scope.now(),
+                      EntryKind.NOTE,
+                      away ? "Put into the archive" : "Brought back from the archive"));
+              return view(plant, placesById());
+            });
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    Entry entry = event.entry();
+    plants
+        .byId(entry.plantId())
+        .ifPresent(
+            plant -> {
+              if (entry.kind() == EntryKind.MOVE && plant.placeId().equals(entry.placeId())) {
+                plant.moveTo(entry.fromPlaceId());
+              }
+              if (entry.kind() == EntryKind.REPOT) {
+                plant.potted(entry.mediumBefore(), entry.mediumSinceBefore());
+              }
+            });
+  }
+
+  /** The next free accession code, year and running number. */
+  @Transactional(readOnly = true)
+  public String nextCode() {
+    return nextCode(plants.codes(), scope.today());
+  }
+
+  static String nextCode(Collection<String> taken, LocalDate today) {
+    String year = today.getYear() + "-";
+    int last =
+        taken.stream()
+            .filter(code -> code.matches(year + "\\d{1,6}"))
+            .mapToInt(code -> Integer.parseInt(code.substring(year.length())))
+            .max()
+            .orElse(0);
+    return year + String.format(Locale.ROOT, "%03d", last + 1);
+  }
+
+  private String codeFor(Long id, PlantForm form) {
+    if (form.code() == null || form.code().isBlank()) {
+      return nextCode();
+    }
+    String code = form.code().strip();
+    plants
+        .byCode(code)
+        .filter(other -> !other.id().equals(id))
+        .ifPresent(
+            other -> {
+              throw new FieldFault("code", other.name() + " has this code already.");
+            });
+    return code;
+  }
+
+  private PlaceView placeOf(PlantForm form) {
+    return places
+        .find(form.placeId())
+        .orElseThrow(() -> new FieldFault("placeId", "Pick a place."));
+  }
+
+  private PlantForm checked(PlantForm form) {
+    if (form.mediumId() != null && knowledge.medium(form.mediumId()).isEmpty()) {
+      throw new FieldFault("mediumId", "Pick a medium from the list.");
+    }
+    return form;
+  }
+
+  /** Reads a name as a taxon where it is known; a free name must come with a growth form. */
+  Identity identify(PlantForm form) {
+    String name = form.kind().strip().replaceAll("\\s+", " ");
+    Optional<Taxon> taxon = knowledge.taxonNamed(name);
+    if (taxon.isPresent()) {
+      return new Identity(taxon.get().id(), name, taxon.get().form());
+    }
+    if (form.formId() == null || knowledge.form(form.formId()).isEmpty()) {
+      throw new FieldFault(
+          "formId", "This name is not in the knowledge base: pick how the plant is built.");
+    }
+    return new Identity(null, name, form.formId());
+  }
+
+  private Map<Long, PlaceView> placesById() {
+    return places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
+  }
+
+  private List<PlantView> views(List<Plant> found) {
+    Map<Long, PlaceView> byId = placesById();
+    return found.stream().map(plant -> view(plant, byId)).toList();
+  }
+
+  private PlantView view(Plant plant, Map<Long, PlaceView> byId) {
+    return new PlantView(
+        plant.id(),
+        plant.code(),
+        plant.name(),
+        plant.taxonId() == null ? null : knowledge.taxon(plant.taxonId()).orElse(null),
+        knowledge.form(plant.formId()).orElseThrow(),
+        byId.get(plant.placeId()),
+        plant.potShape(),
+        plant.potCm(),
+        plant.potMaterial(),
+        plant.potHoles(),
+        plant.outerPot(),
+        plant.mediumId() == null ? null : knowledge.medium(plant.mediumId()).orElse(null),
+        plant.mediumSince(),
+        plant.waterUsed(),
+        plant.stage(),
+        plant.arrivedOn(),
+        plant.notes(),
+        plant.archivedOn());
+  }
+}

@@ -1,0 +1,32 @@
+package org.mildlantern.app.today;
+
+import java.util.List;
+import org.mildlantern.core.working.Working;
+
+/**
+ * One stop of the round.
+ *
+ * @param shape sprite shape of the kind of work
+ * @param task what to do, in bold
+ * @param reason why now
+ * @param answers what can be said, in the order of their keys
+ * @param undoEntry id of the entry that undoes it when it is done, else null
+ * @param href where more can be done about it
+ */
+public record RoundItem(
+    String id,
+    String shape,
+    Long plantId,
+    String plantName,
+    String code,
+    String task,
+    String reason,
+    List<Answer> answers,
+    boolean done,
+    Long undoEntry,
+    String href,
+    Working working) {
+
+  /** One answer: a button with what it posts. */
+  public record Answer(String label, String action, String field, String value) {}
+}

@@ -1,0 +1,318 @@
+package org.mildlantern.app.today;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.diagnose.DiagnoseService;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.knowledge.Verdict;
+import org.mildlantern.core.round.WaterCheck;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts together what is due on a day, from the day book and the open cases. */
+@Service
+@Transactional(readOnly = true)
+public class RoundService {
+  /** Minutes at a pot, and at a plant with a case. Rule of thumb until they are learned. */
+  private static final int POT_MINUTES = 1;
+
+  private static final int CASE_MINUTES = 4;
+
+  private final PlantService plants;
+  private final PlaceService places;
+  private final JournalService journal;
+  private final CaseService cases;
+  private final DiagnoseService diagnose;
+  private final Scope scope;
+
+  RoundService(
+      PlantService plants,
+      PlaceService places,
+      JournalService journal,
+      CaseService cases,
+      DiagnoseService diagnose,
+      Scope scope) {
+    this.plants = plants;
+    this.places = places;
+    this.journal = journal;
+    this.cases = cases;
+    this.diagnose = diagnose;
+    this.scope = scope;
+  }
+
+  /** All that the round, the ribbon and the shelf need, read once. */
+  public record Board(
+      LocalDate today,
+      List<PlaceView> places,
+      List<PlantView> plants,
+      Map<Long, WaterCheck> waterChecks,
+      Map<Long, CaseView> openCases,
+      Set<Long> openLooks) {
+
+    public List<PlantView> in(PlaceView place) {
+      return plants.stream().filter(p -> p.place().id().equals(place.id())).toList();
+    }
+
+    /** How much the plant asks for its keeper. */
+    public Lamp lamp(PlantView plant) {
+      CaseView open = openCases.get(plant.id());
+      if (plant.place().quarantine()) {
+        return Lamp.QUARANTINE;
+      }
+      if (open != null
+          && (open.cause().verdict() == Verdict.URGENT
+              || open.dueOn() != null && !open.dueOn().isAfter(today))) {
+        return Lamp.BRIGHT;
+      }
+      boolean some =
+          open != null
+              || openLooks.contains(plant.id())
+              || !waterChecks.get(plant.id()).dueOn().isAfter(today);
+      return some ? Lamp.LOW : Lamp.UNLIT;
+    }
+  }
+
+  public Board board() {
+    List<PlantView> kept = plants.kept();
+    Map<Long, Entry> lastWater = journal.lastAboutWater();
+    Map<Long, WaterCheck> checks = new HashMap<>();
+    for (PlantView plant : kept) {
+      checks.put(plant.id(), waterCheck(plant, lastWater.get(plant.id())));
+    }
+    return new Board(
+        scope.today(), places.all(), kept, checks, cases.open(), diagnose.plantsWithOpenLook());
+  }
+
+  /** When to look at the plant's pot next. */
+  public WaterCheck waterCheck(PlantView plant, Entry last) {
+    WaterCheck.LastSeen seen = WaterCheck.LastSeen.NOTHING;
+    LocalDate on = scope.today();
+    if (last != null) {
+      on = scope.day(last.at());
+      seen =
+          last.kind() == EntryKind.WATER
+              ? WaterCheck.LastSeen.WATERED
+              : WaterCheck.LastSeen.valueOf(last.moisture().name());
+    } else if (plant.arrivedOn() != null) {
+      on = plant.arrivedOn();
+    }
+    return WaterCheck.next(plant.taxon(), seen, on, scope.latitude());
+  }
+
+  /** The round of a day; past days show what was done. */
+  public Round round(LocalDate day) {
+    Board board = board();
+    boolean isToday = day.equals(board.today());
+    boolean past = day.isBefore(board.today());
+    Map<Long, List<RoundItem>> items = new HashMap<>();
+    if (isToday || past) {
+      for (Entry entry : journal.between(day, day)) {
+        if (past || answers(entry)) {
+          items.computeIfAbsent(entry.plantId(), id -> new ArrayList<>()).add(done(entry, board));
+        }
+      }
+    }
+    if (!past) {
+      for (PlantView plant : board.plants()) {
+        List<RoundItem> of = items.computeIfAbsent(plant.id(), id -> new ArrayList<>());
+        caseItem(plant, board, day, isToday).ifPresent(of::add);
+        WaterCheck check = board.waterChecks().get(plant.id());
+        if (due(check.dueOn(), day, isToday)) {
+          of.add(waterItem(plant, check, isToday));
+        }
+      }
+    }
+    return walk(day, isToday, past, board, items);
+  }
+
+  private static boolean due(LocalDate dueOn, LocalDate day, boolean isToday) {
+    return isToday ? !dueOn.isAfter(day) : dueOn.equals(day);
+  }
+
+  private static boolean answers(Entry entry) {
+    return entry.kind() == EntryKind.WATER
+        || entry.kind() == EntryKind.MOISTURE
+        || entry.kind() == EntryKind.CASE;
+  }
+
+  private Round walk(
+      LocalDate day, boolean isToday, boolean past, Board board, Map<Long, List<RoundItem>> items) {
+    List<Round.Stop> stops = new ArrayList<>();
+    List<PlaceView> order =
+        board.places().stream()
+            .sorted(
+                Comparator.comparing(PlaceView::quarantine).thenComparing(p -> caught(p, board)))
+            .toList();
+    int due = 0;
+    int done = 0;
+    int minutes = 0;
+    boolean washed = false;
+    for (PlaceView place : order) {
+      List<RoundItem> here =
+          board.in(place).stream()
+              .flatMap(p -> items.getOrDefault(p.id(), List.of()).stream())
+              .toList();
+      if (!here.isEmpty()) {
+        boolean wash = (place.quarantine() || caught(place, board)) && !washed && !past;
+        washed |= wash;
+        stops.add(new Round.Stop(place, here, wash));
+        for (RoundItem item : here) {
+          due += item.done() ? 0 : 1;
+          done += item.done() ? 1 : 0;
+          minutes += item.done() ? 0 : item.shape().equals("drop") ? POT_MINUTES : CASE_MINUTES;
+        }
+      }
+    }
+    return new Round(day, isToday, past, List.copyOf(stops), due, done, minutes);
+  }
+
+  /** Whether something catching is about in the place. */
+  private static boolean caught(PlaceView place, Board board) {
+    return board.in(place).stream()
+        .map(p -> board.openCases().get(p.id()))
+        .anyMatch(c -> c != null && c.cause().catching());
+  }
+
+  private RoundItem done(Entry entry, Board board) {
+    PlantView plant =
+        board.plants().stream()
+            .filter(p -> p.id().equals(entry.plantId()))
+            .findFirst()
+            .orElse(null);
+    return new RoundItem(
+        "done-" + entry.id(),
+        entry.kind().shape(),
+        entry.plantId(),
+        plant == null ? "" : plant.name(),
+        plant == null ? "" : plant.code(),
+        entry.text(),
+        "",
+        List.of(),
+        true,
+        entry.id(),
+        entry.caseId() == null ? null : "/cases/" + entry.caseId(),
+        null);
+  }
+
+  private Optional<RoundItem> caseItem(
+      PlantView plant, Board board, LocalDate day, boolean isToday) {
+    CaseView open = board.openCases().get(plant.id());
+    if (open == null || open.dueOn() == null || !due(open.dueOn(), day, isToday)) {
+      return Optional.empty();
+    }
+    CaseView.Step step = open.current();
+    String action = "/today/cases/" + open.id();
+    boolean look = step.waiting();
+    return Optional.of(
+        new RoundItem(
+            "case-" + open.id(),
+            look ? "lens" : "flag",
+            plant.id(),
+            plant.name(),
+            plant.code(),
+            look ? "look again" : "decide what next",
+            look
+                ? open.cause().label()
+                    + " · “"
+                    + step.change().label()
+                    + "” since "
+                    + days(step.madeOn(), day)
+                : open.cause().label() + " · it was " + step.response().name().toLowerCase(),
+            look && isToday
+                ? List.of(
+                    new RoundItem.Answer("Better", action, "outcome", "BETTER"),
+                    new RoundItem.Answer("Same", action, "outcome", "SAME"),
+                    new RoundItem.Answer("Worse", action, "outcome", "WORSE"))
+                : List.of(),
+            false,
+            null,
+            "/cases/" + open.id(),
+            null));
+  }
+
+  private static String days(LocalDate from, LocalDate to) {
+    long days = java.time.temporal.ChronoUnit.DAYS.between(from, to);
+    return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days";
+  }
+
+  private RoundItem waterItem(PlantView plant, WaterCheck check, boolean isToday) {
+    String action = "/today/plants/" + plant.id() + "/water";
+    List<RoundItem.Answer> answers = new ArrayList<>();
+    if (isToday) {
+      for (Moisture moisture : Moisture.values()) {
+        String label = moisture.word().substring(0, 1).toUpperCase() + moisture.word().substring(1);
+        answers.add(new RoundItem.Answer(label, action, "answer", moisture.word()));
+      }
+      answers.add(new RoundItem.Answer("Watered", action, "answer", "watered"));
+    }
+    String last = check.working().steps().get(1).note();
+    return new RoundItem(
+        "water-" + plant.id(),
+        "drop",
+        plant.id(),
+        plant.name(),
+        plant.code(),
+        "feel the pot",
+        check.reason()
+            + (check.reason().startsWith("nothing")
+                ? ""
+                : " "
+                    + days(LocalDate.parse(last), scope.today())
+                    + (last.equals(scope.today().toString()) ? "" : " ago")),
+        answers,
+        false,
+        null,
+        null,
+        check.working());
+  }
+
+  /** Counts by kind of work for each day of the ribbon. */
+  public Map<LocalDate, Map<String, Integer>> counts(Board board, LocalDate first, LocalDate last) {
+    Map<LocalDate, Map<String, Integer>> counts = new TreeMap<>();
+    for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
+      counts.put(day, new LinkedHashMap<>());
+    }
+    LocalDate today = board.today();
+    if (first.isBefore(today)) {
+      for (Entry entry : journal.between(first, today.minusDays(1))) {
+        add(counts, scope.day(entry.at()), entry.kind().shape());
+      }
+    }
+    for (PlantView plant : board.plants()) {
+      LocalDate water = board.waterChecks().get(plant.id()).dueOn();
+      add(counts, water.isBefore(today) ? today : water, "drop");
+      CaseView open = board.openCases().get(plant.id());
+      if (open != null && open.dueOn() != null) {
+        LocalDate look = open.dueOn().isBefore(today) ? today : open.dueOn();
+        add(counts, look, open.current().waiting() ? "lens" : "flag");
+      }
+    }
+    return counts;
+  }
+
+  private static void add(
+      Map<LocalDate, Map<String, Integer>> counts, LocalDate day, String shape) {
+    Map<String, Integer> of = counts.get(day);
+    if (of != null) {
+      of.merge(shape, 1, Integer::sum);
+    }
+  }
+}

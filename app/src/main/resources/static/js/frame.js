@@ -1,0 +1,92 @@
+// Keys, theme, the working drawer and small helpers for every page.
+(() => {
+  const root = document.documentElement;
+  const stored = localStorage.getItem("theme");
+  if (stored) root.dataset.bsTheme = stored;
+
+  const typing = (el) => el && (el.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(el.tagName));
+  const rows = () => [...document.querySelectorAll("[data-row]")];
+
+  function mark(row) {
+    rows().forEach((r) => r.classList.toggle("next", r === row));
+    if (row) row.scrollIntoView({ block: "nearest" });
+  }
+  function current() {
+    const all = rows();
+    return all.find((r) => r.classList.contains("next")) || null;
+  }
+  function step(by) {
+    const all = rows();
+    if (!all.length) return;
+    const at = all.indexOf(current());
+    mark(all[Math.min(all.length - 1, Math.max(0, at + by))]);
+  }
+  function openDialog(id) {
+    const dialog = document.getElementById(id);
+    if (dialog && !document.querySelector("dialog[open]")) dialog.showModal();
+  }
+
+  document.addEventListener("keydown", (e) => {
+    if (e.ctrlKey || e.metaKey || e.altKey) return;
+    const pin = e.target.closest && e.target.closest("[data-pick]");
+    if (pin && (e.key === "Enter" || e.key === " ")) {
+      e.preventDefault();
+      pin.dispatchEvent(new Event("pick", { bubbles: true }));
+      return;
+    }
+    if (e.key === "Escape" && e.target.id === "find") {
+      e.target.value = "";
+      document.getElementById("found").replaceChildren();
+      e.target.blur();
+      return;
+    }
+    if (typing(e.target) || document.querySelector("dialog[open]")) return;
+    if (e.key === "/") { e.preventDefault(); document.getElementById("find")?.focus(); }
+    else if (e.key === "j") step(1);
+    else if (e.key === "k") step(-1);
+    else if (e.key === "u") document.querySelector("[data-undo]")?.click();
+    else if (e.key === "?") openDialog("keys");
+    else if (e.key === "w") (current()?.querySelector("[data-working]") || document.querySelector("main [data-working]"))?.click();
+    else if (/^[1-9]$/.test(e.key)) {
+      const buttons = (current() || document).querySelectorAll("[data-answer]");
+      buttons[Number(e.key) - 1]?.click();
+    }
+  });
+
+  document.addEventListener("click", (e) => {
+    const working = e.target.closest("[data-working]");
+    if (working) { openDialog(working.dataset.working); return; }
+    const close = e.target.closest("[data-close]");
+    if (close) { close.closest("dialog").close(); return; }
+    if (e.target.tagName === "DIALOG") { e.target.close(); return; }
+    if (e.target.closest("[data-theme]")) {
+      const dark = root.dataset.bsTheme !== "dark";
+      root.dataset.bsTheme = dark ? "dark" : "light";
+      localStorage.setItem("theme", root.dataset.bsTheme);
+      return;
+    }
+    if (e.target.closest("[data-keys]")) { openDialog("keys"); return; }
+    if (e.target.closest("[data-shelf]")) { document.querySelector(".shelf")?.classList.toggle("open"); return; }
+    if (e.target.closest("[data-print]")) { window.print(); return; }
+    const shelf = document.querySelector(".shelf.open");
+    if (shelf && !shelf.contains(e.target)) shelf.classList.remove("open");
+  });
+
+  function firstDue() {
+    if (!current()) mark(document.querySelector("[data-row]:not(.done)"));
+  }
+  document.addEventListener("DOMContentLoaded", firstDue);
+  document.addEventListener("htmx:afterSettle", firstDue);
+  document.addEventListener("htmx:responseError", (e) => {
+    const box = document.getElementById("trouble");
+    if (!box) return;
+    box.textContent = e.detail.xhr.status === 403
+      ? "You were signed out in the meantime. Load the page again; nothing you saved is lost."
+      : "That did not work. Load the page again and retry.";
+    box.classList.remove("hidden");
+  });
+  document.addEventListener("htmx:sendError", () => {
+    const box = document.getElementById("trouble");
+    if (box) { box.textContent = "No line to the server. Try again when it is back."; box.classList.remove("hidden"); }
+  });
+})();
