@@ -2,10 +2,12 @@ package org.mildlantern.app.diagnose;
 
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.keeper.Scope;
@@ -27,6 +29,8 @@ import org.springframework.stereotype.Component;
 class DiagnosePresenter {
   private static final int CARDS = 5;
   private static final int LESSER = 6;
+  private static final int RECORDS = 5;
+  private static final int ASKS = 3;
   private static final double STRONG = 4;
 
   private final Knowledge knowledge;
@@ -65,7 +69,7 @@ class DiagnosePresenter {
             .toList(),
         part.id(),
         part.label(),
-        knowledge.nodesOn(plant.form(), part).stream().map(n -> chip(n, marked)).toList(),
+        chips(knowledge.nodesOn(plant.form(), part), marked),
         state.findings().stream()
             .map(
                 n ->
@@ -76,9 +80,8 @@ class DiagnosePresenter {
                         n.detail(),
                         diagnosis.unexplained().contains(n.finding().key())))
             .toList(),
-        diagnosis.records().stream()
-            .map(r -> new DiagnoseView.RecordLine(capital(r.label()), value(r.field(), r.value())))
-            .toList(),
+        records(diagnosis).stream().limit(RECORDS).toList(),
+        records(diagnosis).stream().skip(RECORDS).toList(),
         cards.subList(0, Math.min(CARDS, cards.size())),
         cards.subList(Math.min(CARDS, cards.size()), cards.size()),
         diagnosis.nextChecks().stream().map(this::check).toList(),
@@ -97,6 +100,21 @@ class DiagnosePresenter {
         .toList();
   }
 
+  /** The records, those first that move the likely causes most. */
+  private List<DiagnoseView.RecordLine> records(Diagnosis diagnosis) {
+    Map<String, Double> influence = new HashMap<>();
+    for (RankedCause ranked : diagnosis.ranking()) {
+      for (Weight weight : ranked.weights()) {
+        influence.merge(
+            weight.key(), ranked.probability() * Math.abs(weight.decibans()), Double::sum);
+      }
+    }
+    return diagnosis.records().stream()
+        .sorted(Comparator.comparingDouble(r -> -influence.getOrDefault(r.condition(), 0.0)))
+        .map(r -> new DiagnoseView.RecordLine(capital(r.label()), value(r.field(), r.value())))
+        .toList();
+  }
+
   private int count(PlantView plant, Part part, Map<String, Boolean> marked) {
     return (int)
         knowledge.nodesOn(plant.form(), part).stream()
@@ -104,11 +122,24 @@ class DiagnosePresenter {
             .count();
   }
 
-  private DiagnoseView.Chip chip(Node node, Map<String, Boolean> marked) {
-    Boolean state = marked.get(node.id());
+  /** The signs of a part; its place is named only where a sign can sit in several ways on it. */
+  private static List<DiagnoseView.Chip> chips(List<Node> nodes, Map<String, Boolean> marked) {
+    Map<String, Long> ways =
+        nodes.stream().collect(Collectors.groupingBy(n -> n.sign().id(), Collectors.counting()));
+    return nodes.stream()
+        .map(
+            n ->
+                chip(
+                    n,
+                    ways.get(n.sign().id()) > 1 ? n.label() : n.sign().label(),
+                    marked.get(n.id())))
+        .toList();
+  }
+
+  private static DiagnoseView.Chip chip(Node node, String label, Boolean state) {
     return new DiagnoseView.Chip(
         node.id(),
-        node.label(),
+        label,
         node.sign().swatch(),
         state == null ? "none" : state ? "present" : "absent",
         state == null ? "present" : state ? "absent" : "none");
@@ -157,7 +188,10 @@ class DiagnosePresenter {
         next.check().label(),
         next.check().how(),
         String.join(" · ", cost),
-        next.nodes().stream().map(n -> new DiagnoseView.Ask(n.id(), n.label())).toList(),
+        next.nodes().stream()
+            .limit(ASKS)
+            .map(n -> new DiagnoseView.Ask(n.id(), n.label()))
+            .toList(),
         next.working());
   }
 
@@ -187,10 +221,10 @@ class DiagnosePresenter {
   }
 
   private String value(String field, String value) {
-    if (value == null) {
+    ContextField known = knowledge.field(field).orElseThrow();
+    if (value == null || known.derived() && !field.equals("medium-share")) {
       return "";
     }
-    ContextField known = knowledge.field(field).orElseThrow();
     String unit = known.unit() == null || known.unit().equals("1") ? "" : " " + known.unit();
     return known.label() + ": " + value + unit;
   }

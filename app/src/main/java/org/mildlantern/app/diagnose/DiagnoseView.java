@@ -19,6 +19,7 @@ record DiagnoseView(
     List<Chip> chips,
     List<Ledger> findings,
     List<RecordLine> records,
+    List<RecordLine> moreRecords,
     List<CauseCard> causes,
     List<CauseCard> lesserCauses,
     List<CheckCard> checks,

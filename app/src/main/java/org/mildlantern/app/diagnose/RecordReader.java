@@ -24,6 +24,9 @@ class RecordReader {
   /** A reading of the medium says nothing about today after a week. Rule of thumb. */
   private static final int FRESH_DAYS = 7;
 
+  /** A pot felt damp or wet this many days before a drink was not dry at it. Rule of thumb. */
+  private static final int WET_BEFORE_DAYS = 2;
+
   private final JournalService journal;
   private final OpenCases cases;
   private final Scope scope;
@@ -98,37 +101,52 @@ class RecordReader {
   }
 
   /**
-   * Reads the last run of like readings. Damp and wet readings reach back to the last dry one; dry
-   * readings reach back to the last drink.
+   * Reads the last run of like readings. Dry readings reach back to the last drink. Damp and wet
+   * ones reach back to the last dry reading, or to the last drink that was given to a pot not known
+   * to be wet already.
    */
   private void ofMoisture(
       List<Entry> entries, Map<String, Double> numbers, Map<String, String> choices) {
     LocalDate today = scope.today();
+    List<Entry> aboutWater =
+        entries.stream()
+            .filter(e -> e.kind() == EntryKind.WATER || e.kind() == EntryKind.MOISTURE)
+            .toList();
     Moisture last = null;
     LocalDate since = null;
-    for (Entry entry : entries) {
-      boolean watered = entry.kind() == EntryKind.WATER;
-      if (watered && (last == null || last == Moisture.DRY)) {
-        break;
-      }
-      if (entry.kind() != EntryKind.MOISTURE) {
-        continue;
-      }
+    for (int i = 0; i < aboutWater.size(); i++) {
+      Entry entry = aboutWater.get(i);
       LocalDate day = scope.day(entry.at());
-      if (last == null) {
-        if (days(day, today) > FRESH_DAYS) {
+      if (entry.kind() == EntryKind.WATER) {
+        if (last == null || last == Moisture.DRY) {
           break;
         }
-        last = entry.moisture();
-      } else if ((last == Moisture.DRY) != (entry.moisture() == Moisture.DRY)) {
-        break;
+        since = day;
+        if (!wetAlready(day, i + 1 < aboutWater.size() ? aboutWater.get(i + 1) : null)) {
+          break;
+        }
+      } else {
+        if (last == null && days(day, today) > FRESH_DAYS) {
+          break;
+        }
+        if (last != null && (last == Moisture.DRY) != (entry.moisture() == Moisture.DRY)) {
+          break;
+        }
+        last = last == null ? entry.moisture() : last;
+        since = day;
       }
-      since = day;
     }
     if (last != null) {
       choices.put("last-moisture", last.word());
       numbers.put(last == Moisture.DRY ? "dry-days" : "wet-days", days(since, today));
     }
+  }
+
+  private boolean wetAlready(LocalDate watered, Entry before) {
+    return before != null
+        && before.kind() == EntryKind.MOISTURE
+        && before.moisture() != Moisture.DRY
+        && days(scope.day(before.at()), watered) <= WET_BEFORE_DAYS;
   }
 
   private static double days(LocalDate from, LocalDate to) {

@@ -1,6 +1,7 @@
 package org.mildlantern.app.frame;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
@@ -22,7 +23,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 class FrameAdvice {
   private static final int PAST = 4;
   private static final int AHEAD = 9;
-  private static final Pattern PLANT = Pattern.compile("^/plants/(\\d+).*");
+  private static final Pattern PLANT = Pattern.compile(".*/plants/(\\d+).*");
   private static final DateTimeFormatter SPOKEN =
       DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
   private static final DateTimeFormatter WEEKDAY =
@@ -56,12 +57,20 @@ class FrameAdvice {
   }
 
   @ModelAttribute("frame")
-  FrameView frame(HttpServletRequest request, @AuthenticationPrincipal SignedIn keeper) {
-    boolean wholePage =
-        request.getMethod().equals("GET") && request.getHeader("HX-Request") == null;
-    boolean pageAfterFault =
-        request.getMethod().equals("POST") && request.getHeader("HX-Request") == null;
-    return keeper == null || !wholePage && !pageAfterFault ? null : build(request, keeper);
+  FrameView frame(
+      HttpServletRequest request,
+      HttpServletResponse response,
+      @AuthenticationPrincipal SignedIn keeper) {
+    boolean fragment = request.getHeader("HX-Request") != null;
+    if (fragment && request.getMethod().equals("POST") && !isLook(request)) {
+      response.setHeader("HX-Trigger-After-Settle", "kept");
+    }
+    return keeper == null || fragment ? null : build(request, keeper);
+  }
+
+  /** Marking signs changes neither ribbon nor lamps. */
+  private static boolean isLook(HttpServletRequest request) {
+    return request.getRequestURI().contains("/diagnose/");
   }
 
   FrameView build(HttpServletRequest request, SignedIn keeper) {
@@ -73,7 +82,8 @@ class FrameAdvice {
     LocalDate shown = shownDay(request, today);
     List<FrameView.Day> days =
         counts.entrySet().stream().map(e -> day(e.getKey(), e.getValue(), today, shown)).toList();
-    Matcher plant = PLANT.matcher(request.getRequestURI());
+    String shownUrl = request.getHeader("HX-Current-URL");
+    Matcher plant = PLANT.matcher(shownUrl == null ? request.getRequestURI() : shownUrl);
     String current = plant.matches() ? plant.group(1) : "";
     List<FrameView.ShelfPlace> shelf =
         board.places().stream()
@@ -115,7 +125,7 @@ class FrameAdvice {
         counts.entrySet().stream()
             .filter(e -> !e.getKey().equals("note"))
             .map(e -> new FrameView.Count(e.getKey(), e.getValue(), WORK.get(e.getKey())))
-            .limit(3)
+            .limit(date.equals(today) ? 3 : 2)
             .toList();
     String when = date.equals(today) ? "today" : date.isBefore(today) ? "past" : "ahead";
     return new FrameView.Day(

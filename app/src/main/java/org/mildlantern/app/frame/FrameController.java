@@ -21,4 +21,10 @@ class FrameController {
     model.addAttribute("frame", advice.build(request, keeper));
     return "frame/layout :: days";
   }
+
+  @GetMapping("/frame/shelf")
+  String shelf(HttpServletRequest request, @AuthenticationPrincipal SignedIn keeper, Model model) {
+    model.addAttribute("frame", advice.build(request, keeper));
+    return "frame/layout :: shelf";
+  }
 }

@@ -230,11 +230,7 @@ public class RoundService {
             plant.code(),
             look ? "look again" : "decide what next",
             look
-                ? open.cause().label()
-                    + " · “"
-                    + step.change().label()
-                    + "” since "
-                    + days(step.madeOn(), day)
+                ? open.cause().label() + " · changed " + days(step.madeOn(), day) + " ago"
                 : open.cause().label() + " · it was " + step.response().name().toLowerCase(),
             look && isToday
                 ? List.of(
