@@ -1,0 +1,299 @@
+package org.mildlantern.app.api;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.diagnosis.Finding;
+import org.mildlantern.core.diagnosis.Question;
+import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.ContextField;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.Sign;
+import org.mildlantern.core.knowledge.Taxon;
+
+/** Reads a request into a question, collecting every fault with its path. */
+final class RequestReader {
+  private static final int MOST_FINDINGS = 60;
+  private static final Set<String> FIELDS =
+      Set.of("taxon", "form", "date", "latitude", "findings", "context");
+
+  private final Knowledge knowledge;
+  private final List<ApiFault.Problem> problems = new ArrayList<>();
+
+  RequestReader(Knowledge knowledge) {
+    this.knowledge = knowledge;
+  }
+
+  Question read(JsonNode body, LocalDate today, double latitude) {
+    if (body == null || !body.isObject()) {
+      fault("$", "a JSON object is expected");
+      throw new ApiFault(problems);
+    }
+    body.fieldNames()
+        .forEachRemaining(
+            name -> {
+              if (!FIELDS.contains(name)) {
+                unknown("$." + name, name, FIELDS);
+              }
+            });
+    Subject subject = subject(body);
+    LocalDate day = day(body, today);
+    double where = number(body.get("latitude"), "$.latitude", -90.0, 90.0).orElse(latitude);
+    List<Finding> findings = findings(body.get("findings"), subject);
+    Circumstances circumstances = circumstances(body.get("context"));
+    if (!problems.isEmpty()) {
+      throw new ApiFault(problems);
+    }
+    return new Question(subject, day, where, findings, circumstances, List.of());
+  }
+
+  private Subject subject(JsonNode body) {
+    Optional<String> taxonId = text(body.get("taxon"), "$.taxon");
+    Optional<String> formId = text(body.get("form"), "$.form");
+    if (taxonId.isEmpty() && formId.isEmpty()) {
+      fault("$.taxon", "give a taxon or a form");
+      return null;
+    }
+    Taxon taxon = null;
+    if (taxonId.isPresent()) {
+      taxon =
+          knowledge.taxon(taxonId.get()).or(() -> knowledge.taxonNamed(taxonId.get())).orElse(null);
+      if (taxon == null) {
+        unknown("$.taxon", taxonId.get(), knowledge.taxa().stream().map(Taxon::id).toList());
+        return null;
+      }
+    }
+    String wanted = formId.orElse(taxon == null ? "" : taxon.form());
+    GrowthForm form = knowledge.form(wanted).orElse(null);
+    if (form == null) {
+      unknown("$.form", wanted, knowledge.forms().stream().map(GrowthForm::id).toList());
+      return null;
+    }
+    if (taxon != null && !taxon.form().equals(form.id())) {
+      fault("$.form", "contradicts the taxon, whose form is '" + taxon.form() + "'");
+    }
+    return new Subject(form, taxon);
+  }
+
+  private LocalDate day(JsonNode body, LocalDate today) {
+    Optional<String> date = text(body.get("date"), "$.date");
+    try {
+      return date.map(LocalDate::parse).orElse(today);
+    } catch (DateTimeParseException e) {
+      fault("$.date", "a day as 2026-03-31 is expected");
+      return today;
+    }
+  }
+
+  private List<Finding> findings(JsonNode list, Subject subject) {
+    if (list == null || list.isNull()) {
+      return List.of();
+    }
+    if (!list.isArray()) {
+      fault("$.findings", "a list is expected");
+      return List.of();
+    }
+    if (list.size() > MOST_FINDINGS) {
+      fault("$.findings", "at most " + MOST_FINDINGS + " findings");
+      return List.of();
+    }
+    List<Finding> findings = new ArrayList<>();
+    for (int i = 0; i < list.size(); i++) {
+      finding(list.get(i), "$.findings[" + i + "]", subject).ifPresent(findings::add);
+    }
+    contradictions(list, findings);
+    return findings;
+  }
+
+  private Optional<Finding> finding(JsonNode node, String path, Subject subject) {
+    if (!node.isObject()) {
+      fault(path, "an object with sign and state is expected");
+      return Optional.empty();
+    }
+    unknownFields(node, path, Set.of("sign", "pattern", "state"));
+    Optional<String> signId = text(node.get("sign"), path + ".sign");
+    Optional<String> pattern = text(node.get("pattern"), path + ".pattern");
+    Optional<String> state = text(node.get("state"), path + ".state");
+    if (signId.isEmpty()) {
+      fault(path + ".sign", "is needed");
+    }
+    if (state.isEmpty()) {
+      fault(path + ".state", "present or absent is expected");
+    } else if (!Set.of("present", "absent").contains(state.get())) {
+      unknown(path + ".state", state.get(), List.of("present", "absent"));
+    }
+    Sign sign = signId.flatMap(knowledge::sign).orElse(null);
+    if (sign == null) {
+      signId.ifPresent(
+          id -> unknown(path + ".sign", id, knowledge.signs().stream().map(Sign::id).toList()));
+      return Optional.empty();
+    }
+    if (pattern.isPresent() && !sign.patterns().contains(pattern.get())) {
+      unknown(path + ".pattern", pattern.get(), sign.patterns());
+      return Optional.empty();
+    }
+    if (subject != null && !occurs(sign, pattern.orElse(null), subject.form())) {
+      fault(path + ".sign", "cannot occur on the form '" + subject.form().id() + "'");
+      return Optional.empty();
+    }
+    return state.map(s -> new Finding(sign.id(), pattern.orElse(null), s.equals("present")));
+  }
+
+  private boolean occurs(Sign sign, String pattern, GrowthForm form) {
+    return sign.patterns().stream()
+        .filter(p -> pattern == null || p.equals(pattern))
+        .map(p -> knowledge.node(Node.idOf(sign.id(), p)).orElseThrow())
+        .anyMatch(node -> knowledge.occursOn(node, form));
+  }
+
+  /** The same node twice, or a sign absent as a whole beside one of its patterns being present. */
+  private void contradictions(JsonNode list, List<Finding> findings) {
+    if (!problems.isEmpty()) {
+      return;
+    }
+    for (int i = 0; i < findings.size(); i++) {
+      for (int j = 0; j < i; j++) {
+        Finding a = findings.get(i);
+        Finding b = findings.get(j);
+        boolean sameSign = a.sign().equals(b.sign());
+        boolean overlap =
+            a.pattern() == null || b.pattern() == null || a.pattern().equals(b.pattern());
+        if (sameSign && a.key().equals(b.key())) {
+          fault(
+              "$.findings[" + i + "]",
+              a.present() == b.present()
+                  ? "stands twice, see $.findings[" + j + "]"
+                  : "contradicts $.findings[" + j + "]");
+        } else if (sameSign && overlap && contradict(a, b)) {
+          fault("$.findings[" + i + "]", "contradicts $.findings[" + j + "]");
+        }
+      }
+    }
+  }
+
+  private static boolean contradict(Finding a, Finding b) {
+    Finding whole = a.pattern() == null ? a : b;
+    Finding part = whole == a ? b : a;
+    return !whole.present() && part.present();
+  }
+
+  private Circumstances circumstances(JsonNode context) {
+    Map<String, Double> numbers = new HashMap<>();
+    Map<String, String> choices = new HashMap<>();
+    Set<String> neighbours = new HashSet<>();
+    if (context == null || context.isNull()) {
+      return Circumstances.UNKNOWN;
+    }
+    if (!context.isObject()) {
+      fault("$.context", "an object is expected");
+      return Circumstances.UNKNOWN;
+    }
+    Iterator<Map.Entry<String, JsonNode>> fields = context.fields();
+    while (fields.hasNext()) {
+      Map.Entry<String, JsonNode> entry = fields.next();
+      String path = "$.context." + entry.getKey();
+      ContextField field = knowledge.field(entry.getKey()).filter(f -> !f.derived()).orElse(null);
+      if (field == null) {
+        unknown(
+            path,
+            entry.getKey(),
+            knowledge.fields().stream().filter(f -> !f.derived()).map(ContextField::id).toList());
+      } else if (field.list()) {
+        neighbours(entry.getValue(), path, neighbours);
+      } else if (field.numeric()) {
+        number(entry.getValue(), path, field.min(), field.max())
+            .ifPresent(value -> numbers.put(field.id(), value));
+      } else {
+        text(entry.getValue(), path)
+            .ifPresent(
+                value -> {
+                  if (field.values().contains(value)) {
+                    choices.put(field.id(), value);
+                  } else {
+                    unknown(path, value, field.values());
+                  }
+                });
+      }
+    }
+    return new Circumstances(numbers, choices, neighbours);
+  }
+
+  private void neighbours(JsonNode list, String path, Set<String> neighbours) {
+    if (!list.isArray()) {
+      fault(path, "a list of causes is expected");
+      return;
+    }
+    for (int i = 0; i < list.size(); i++) {
+      String at = path + "[" + i + "]";
+      text(list.get(i), at)
+          .ifPresent(
+              id -> {
+                if (knowledge.cause(id).isPresent()) {
+                  neighbours.add(id);
+                } else {
+                  unknown(at, id, knowledge.causes().stream().map(Cause::id).toList());
+                }
+              });
+    }
+  }
+
+  private void unknownFields(JsonNode node, String path, Set<String> known) {
+    node.fieldNames()
+        .forEachRemaining(
+            name -> {
+              if (!known.contains(name)) {
+                unknown(path + "." + name, name, known);
+              }
+            });
+  }
+
+  private Optional<String> text(JsonNode node, String path) {
+    if (node == null || node.isNull()) {
+      return Optional.empty();
+    }
+    if (!node.isTextual()) {
+      fault(path, "a text is expected");
+      return Optional.empty();
+    }
+    return Optional.of(node.asText());
+  }
+
+  private Optional<Double> number(JsonNode node, String path, Double min, Double max) {
+    if (node == null || node.isNull()) {
+      return Optional.empty();
+    }
+    if (!node.isNumber()) {
+      fault(path, "a number is expected");
+      return Optional.empty();
+    }
+    double value = node.asDouble();
+    if (min != null && value < min || max != null && value > max) {
+      fault(path, "between " + min + " and " + max + " is expected");
+      return Optional.empty();
+    }
+    return Optional.of(value);
+  }
+
+  private void unknown(String path, String id, Collection<String> known) {
+    String shown = id.length() <= 60 ? id : id.substring(0, 60) + "…";
+    problems.add(
+        new ApiFault.Problem(path, "nothing is called '" + shown + "'", Nearest.to(id, known)));
+  }
+
+  private void fault(String path, String message) {
+    problems.add(new ApiFault.Problem(path, message, List.of()));
+  }
+}
