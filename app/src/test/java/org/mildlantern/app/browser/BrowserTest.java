@@ -1,0 +1,313 @@
+package org.mildlantern.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.mildlantern.app.AppTest;
+import org.mildlantern.app.TestClock;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Goes through the app as a keeper would, in a real browser. */
+@AppTest
+class BrowserTest {
+  private static final List<String> FLAGS =
+      List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking");
+
+  private static Playwright playwright;
+  private static Browser browser;
+
+  @LocalServerPort int port;
+  @Autowired TestClock clock;
+
+  private BrowserContext context;
+  private Page page;
+  private final List<String> complaints = new ArrayList<>();
+
+  @BeforeAll
+  static void launch() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions()
+                .setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(FLAGS));
+  }
+
+  @AfterAll
+  static void quit() {
+    browser.close();
+    playwright.close();
+  }
+
+  @BeforeEach
+  void open() {
+    open(1280, 800);
+  }
+
+  private void open(int width, int height) {
+    if (context != null) {
+      context.close();
+    }
+    context =
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setBaseURL("http://127.0.0.1:" + port));
+    page = context.newPage();
+    page.onConsoleMessage(
+        m -> {
+          if (m.type().equals("error") && !m.text().contains("status of 422")) {
+            complaints.add(m.text());
+          }
+        });
+    page.onPageError(complaints::add);
+  }
+
+  @AfterEach
+  void noComplaints() {
+    context.close();
+    clock.reset();
+    assertThat(complaints).as("browser console").isEmpty();
+  }
+
+  private void enterDemo() {
+    page.navigate("/sign-in");
+    button("Open the demo collection").click();
+    assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/today"));
+  }
+
+  private Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private Locator link(String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private void markChip(String node) {
+    page.locator("[id='chip-" + node + "']").click();
+    assertThat(page.locator("[id='chip-" + node + "']"))
+        .hasClass(java.util.regex.Pattern.compile(".*present.*"));
+  }
+
+  @Test
+  void fromAWorryToItsResultAndBack() {
+    enterDemo();
+    page.locator(".shelf").getByText("Coleus scutellarioides").click();
+    link("Look at it").click();
+
+    page.locator("#pin-mid").click();
+    assertThat(page.locator(".chips h3")).hasText("Middle leaves");
+    markChip("limp-leaves@all-leaves");
+    assertThat(page.locator("#pin-mid")).hasClass(java.util.regex.Pattern.compile(".*marked.*"));
+
+    page.locator("#pin-medium").focus();
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".chips h3")).hasText("Medium surface");
+    markChip("medium-soggy@medium");
+
+    assertThat(page.locator(".cause").first()).containsText("Roots kept too wet");
+    assertThat(page.locator(".cause").first()).containsText("for it");
+    assertThat(page.locator(".ledger")).containsText(new String[] {"Medium wet two fingers deep"});
+    page.locator(".cause .pc").first().click();
+    assertThat(page.locator("dialog[open]")).containsText("Henrion 1989");
+    page.keyboard().press("Escape");
+
+    link("Open a case").click();
+    assertThat(page.locator("main")).containsText("Let the medium dry");
+    assertThat(page.locator("main")).containsText("no feed");
+    button("Open the case with this change").click();
+    assertThat(page.locator("main")).containsText("Mon 7 Dec");
+
+    clock.forward(Duration.ofDays(14));
+    page.navigate("/today");
+    Locator row =
+        page.locator(".row-i")
+            .filter(new Locator.FilterOptions().setHasText("Coleus"))
+            .filter(new Locator.FilterOptions().setHasText("look again"));
+    row.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Better")).click();
+    assertThat(page.locator(".toast-l")).containsText("Roots kept too wet now");
+    page.keyboard().press("u");
+    assertThat(row).hasCount(1);
+    row.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Better")).click();
+    assertThat(page.locator(".toast-l")).containsText("Better after");
+
+    page.locator(".row-i.done")
+        .filter(new Locator.FilterOptions().setHasText("Coleus"))
+        .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Case"))
+        .first()
+        .click();
+    assertThat(page.locator("main")).containsText("Decide what next");
+    page.selectOption("#outcome", "HEALED");
+    page.fill("#learned", "It stood too wet after the move indoors.");
+    button("Close").last().click();
+    assertThat(page.locator("main")).containsText("healed");
+
+    link("Coleus scutellarioides").first().click();
+    assertThat(page.locator(".timeline")).containsText("closed: healed");
+  }
+
+  @Test
+  void fromNothingWithOnesOwnPlant() {
+    page.navigate("/register");
+    page.fill("#name", "Ann");
+    page.fill("#email", "ann" + System.nanoTime() + "@example.org");
+    page.fill("#password", "long enough words");
+    button("Make the account").click();
+    assertThat(page.locator("main")).containsText("No plant wants anything");
+    expectNothingSerious("empty today");
+
+    page.navigate("/plants");
+    link("Add the first place").click();
+    page.fill("#name", "Kitchen sill");
+    page.fill("#temperature", "warm");
+    button("Save").click();
+    assertThat(page.locator(".fault")).containsText("A number, please");
+    assertThat(page.locator("#name")).hasValue("Kitchen sill");
+    page.fill("#temperature", "19");
+    button("Save").click();
+
+    page.navigate("/plants/new");
+    page.fill("#kind", "Grandmother's lily");
+    button("Save").click();
+    assertThat(page.locator(".fault")).containsText("pick how the plant is built");
+    page.selectOption("#formId", "strap-clump");
+    button("Save").click();
+    assertThat(page.locator("h1")).hasText("Grandmother's lily");
+
+    page.fill("#line", "probe sideways");
+    button("Write").click();
+    assertThat(page.locator(".fault")).containsText("dry, damp or wet");
+    assertThat(page.locator("#line")).hasValue("probe sideways");
+    page.fill("#line", "watered 240");
+    button("Write").click();
+    assertThat(page.locator(".timeline")).containsText("Watered 240");
+
+    link("Look at it").click();
+    page.locator("#part-joint").click();
+    markChip("cotton@joints");
+    assertThat(page.locator(".cause").first()).containsText("Mealybugs");
+    link("Open a case").click();
+    assertThat(page.locator("main")).containsText("Catching");
+    button("Open the case with this change").click();
+    assertThat(page.locator("main")).containsText("swab with alcohol");
+  }
+
+  @Test
+  void theRoundByKeyboardAlone() {
+    enterDemo();
+    Locator due = page.locator(".row-i:not(.done)");
+    int before = due.count();
+    assertThat(page.locator(".row-i.next")).hasCount(1);
+    page.keyboard().press("2");
+    assertThat(page.locator(".toast-l")).isVisible();
+    assertThat(due).hasCount(before - 1);
+    page.keyboard().press("u");
+    assertThat(due).hasCount(before);
+    page.keyboard().press("/");
+    page.keyboard().type("Goudaea");
+    assertThat(page.locator("#found")).containsText("Vriesea ospinae");
+    page.keyboard().press("Escape");
+    page.keyboard().press("?");
+    assertThat(page.locator("#keys")).isVisible();
+  }
+
+  @Test
+  void aSecondChangeWarnsTakesAReasonAndConfounds() {
+    enterDemo();
+    page.locator(".shelf").getByText("Alocasia reginula").click();
+    page.fill("#line", "fed 60 ppm");
+    button("Write").click();
+    assertThat(
+            page.locator("[role=alert]")
+                .filter(new Locator.FilterOptions().setHasText("under test")))
+        .isVisible();
+    page.fill("#reason", "it looked hungry");
+    button("Write").click();
+    assertThat(page.locator(".timeline")).containsText("Fed 60 ppm");
+    page.reload();
+    assertThat(page.locator("main")).containsText("Confounded");
+    page.locator(".timeline details").first().locator("summary").click();
+    button("Undo this entry").first().click();
+    assertThat(page.locator("main")).not().containsText("Confounded");
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1280, 390})
+  void axeFindsNothingSeriousAndNothingOverflows(int width) {
+    open(width, 800);
+    enterDemo();
+    page.navigate("/plants");
+    String plant = page.locator("main table a").nth(3).getAttribute("href");
+    for (String path :
+        List.of(
+            "/today",
+            "/plants",
+            "/plants/new",
+            "/plants/paste",
+            "/places",
+            "/places/new",
+            "/diagnose",
+            plant,
+            plant + "/diagnose",
+            "/plants/21/diagnose?part=oldest",
+            "/cases",
+            "/cases/4",
+            "/settings",
+            "/find?q=mite",
+            "/know/causes/too-wet",
+            "/know/signs/stipple",
+            "/know/taxa/phalaenopsis")) {
+      page.navigate(path);
+      expectNothingSerious(path + " at " + width);
+      int over =
+          (Integer)
+              page.evaluate(
+                  "document.documentElement.scrollWidth - document.documentElement.clientWidth");
+      assertThat(over).as(path + " at " + width + " overflows").isLessThanOrEqualTo(0);
+    }
+    page.locator("[data-theme]").click();
+    expectNothingSerious("dark theme at " + width);
+  }
+
+  private void expectNothingSerious(String where) {
+    List<String> serious =
+        new AxeBuilder(page)
+            .analyze().getViolations().stream()
+                .filter(r -> List.of("serious", "critical").contains(r.getImpact()))
+                .map(r -> r.getId() + ": " + nodes(r))
+                .toList();
+    assertThat(serious).as(where).isEmpty();
+  }
+
+  private static String nodes(Rule rule) {
+    return rule.getNodes().stream().limit(3).map(n -> n.getHtml()).toList().toString();
+  }
+}

@@ -1,0 +1,235 @@
+package org.mildlantern.app.cases;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.AppTest;
+import org.mildlantern.app.Keepers;
+import org.mildlantern.app.TestClock;
+import org.mildlantern.app.diagnose.DiagnoseService;
+import org.mildlantern.app.diagnose.LookState;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.today.Lamp;
+import org.mildlantern.app.today.Round;
+import org.mildlantern.app.today.RoundService;
+import org.mildlantern.core.diagnosis.Response.Outcome;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+
+@AppTest
+class CaseServiceTest {
+  @Autowired Keepers keepers;
+  @Autowired CaseService cases;
+  @Autowired DiagnoseService diagnose;
+  @Autowired JournalService journal;
+  @Autowired RoundService rounds;
+  @Autowired TestClock clock;
+
+  private SignedIn keeper;
+  private PlaceView sill;
+  private PlantView coleus;
+
+  @BeforeEach
+  void aWiltingColeus() {
+    keeper = keepers.make();
+    sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    mark("limp-leaves@all-leaves", true);
+    mark("medium-dust-dry@medium", true);
+  }
+
+  @AfterEach
+  void resetClock() {
+    clock.reset();
+  }
+
+  private void mark(String node, Boolean there) {
+    as(() -> diagnose.mark(coleus.id(), node, there));
+  }
+
+  private <T> T as(Supplier<T> work) {
+    return keepers.as(keeper, work);
+  }
+
+  private double probability(String cause) {
+    LookState state = as(() -> diagnose.state(coleus.id()).orElseThrow());
+    return state.diagnosis().of(cause).orElseThrow().probability();
+  }
+
+  private CaseView open(String cause) {
+    return as(() -> cases.open(coleus.id(), cause).orElseThrow());
+  }
+
+  @Test
+  void openingSetsTheOneChangeAndTheDay() {
+    CaseView opened = open("too-dry");
+    assertThat(opened.current().change().id()).isEqualTo("soak-through");
+    assertThat(opened.current().lookOn()).isEqualTo(Keepers.TODAY.plusDays(4));
+    assertThat(opened.probability()).isGreaterThan(0.5);
+    assertThat(opened.number()).isEqualTo(1);
+    assertThat(as(() -> journal.timeline(coleus.id(), 9)))
+        .extracting(Entry::text)
+        .anyMatch(t -> t.startsWith("Looked: Limp leaves"))
+        .anyMatch(t -> t.startsWith("Case 1 opened: Too dry"));
+  }
+
+  @Test
+  void onlyOneCaseAtATime() {
+    open("too-dry");
+    assertThatThrownBy(() -> open("too-wet")).isInstanceOf(IllegalStateException.class);
+  }
+
+  @Test
+  void aCauseThatCannotStrikeTheFormOpensNothing() {
+    assertThat(as(() -> cases.open(coleus.id(), "cup-stale"))).isEmpty();
+    assertThat(as(() -> cases.open(coleus.id(), "no-such"))).isEmpty();
+  }
+
+  @Test
+  void itShowsOnTheLampTheRibbonAndItsDay() {
+    CaseView opened = open("too-dry");
+    RoundService.Board board = as(rounds::board);
+    assertThat(board.lamp(coleus)).isEqualTo(Lamp.LOW);
+    Map<java.time.LocalDate, Map<String, Integer>> counts =
+        as(() -> rounds.counts(board, Keepers.TODAY, Keepers.TODAY.plusDays(9)));
+    assertThat(counts.get(opened.current().lookOn())).containsEntry("lens", 1);
+    clock.forward(Duration.ofDays(4));
+    assertThat(as(rounds::board).lamp(coleus)).isEqualTo(Lamp.BRIGHT);
+    Round round = as(() -> rounds.round(opened.current().lookOn()));
+    assertThat(round.stops().get(0).items()).anyMatch(i -> i.task().equals("look again"));
+  }
+
+  @Test
+  void betterRaisesTheSuspicionAndUndoTakesItBack() {
+    CaseView opened = open("too-dry");
+    double before = probability("too-dry");
+    clock.forward(Duration.ofDays(4));
+    Entry entry = as(() -> cases.respond(opened.id(), Outcome.BETTER).orElseThrow());
+    double after = probability("too-dry");
+    assertThat(after).isGreaterThan(before);
+    CaseView decided = find(opened);
+    assertThat(decided.current().toDecide()).isTrue();
+    assertThat(decided.current().probabilityAfter()).isEqualTo(after);
+    assertThat(as(() -> cases.respond(opened.id(), Outcome.WORSE))).isEmpty();
+    as(() -> journal.retract(entry.id()));
+    assertThat(find(opened).current().waiting()).isTrue();
+    assertThat(probability("too-dry")).isEqualTo(before);
+  }
+
+  @Test
+  void worseLowersIt() {
+    CaseView opened = open("too-dry");
+    double before = probability("too-dry");
+    clock.forward(Duration.ofDays(4));
+    as(() -> cases.respond(opened.id(), Outcome.WORSE));
+    assertThat(probability("too-dry")).isLessThan(before);
+  }
+
+  @Test
+  void keepingOnMakesANewWindow() {
+    CaseView opened = open("too-dry");
+    clock.forward(Duration.ofDays(4));
+    as(() -> cases.respond(opened.id(), Outcome.SAME));
+    CaseView kept = as(() -> cases.keep(opened.id()).orElseThrow());
+    assertThat(kept.changes()).hasSize(2);
+    assertThat(kept.current().change().id()).isEqualTo("soak-through");
+    assertThat(kept.current().lookOn()).isEqualTo(Keepers.TODAY.plusDays(8));
+  }
+
+  @Test
+  void keepingBeforeTheAnswerChangesNothing() {
+    CaseView opened = open("too-dry");
+    assertThat(as(() -> cases.keep(opened.id()).orElseThrow()).changes()).hasSize(1);
+  }
+
+  @Test
+  void aSecondChangeInsideTheWindowNeedsAReasonAndConfounds() {
+    CaseView opened = open("too-dry");
+    assertThatThrownBy(() -> as(() -> cases.next(opened.id(), "shade", " ")))
+        .isInstanceOf(CaseService.WindowOpen.class)
+        .hasMessageContaining("say why");
+    CaseView next = as(() -> cases.next(opened.id(), "shade", "a heat wave").orElseThrow());
+    assertThat(next.changes().get(0).confoundedBy()).contains("a heat wave");
+    assertThat(next.current().change().id()).isEqualTo("shade");
+  }
+
+  @Test
+  void aCareEntryInsideTheWindowConfounds() {
+    CaseView opened = open("too-dry");
+    as(
+        () -> {
+          cases.confound(coleus.id(), "Fed: it was flowering");
+          return null;
+        });
+    assertThat(find(opened).current().confounded()).isTrue();
+    assertThat(as(() -> cases.openWindow(coleus.id()))).isPresent();
+    clock.forward(Duration.ofDays(5));
+    assertThat(as(() -> cases.openWindow(coleus.id()))).isEmpty();
+  }
+
+  @Test
+  void closingKeepsWhatWasLearnedAndUndoReopens() {
+    CaseView opened = open("too-dry");
+    CaseView closed =
+        as(
+            () ->
+                cases
+                    .close(opened.id(), org.mildlantern.app.cases.Outcome.HEALED, "It was thirst.")
+                    .orElseThrow());
+    assertThat(closed.open()).isFalse();
+    assertThat(closed.learned()).isEqualTo("It was thirst.");
+    assertThat(as(() -> cases.openOf(coleus.id()))).isEmpty();
+    Entry last = as(() -> journal.timeline(coleus.id(), 1)).get(0);
+    as(() -> journal.retract(last.id()));
+    assertThat(find(opened).open()).isTrue();
+  }
+
+  @Test
+  void undoingTheOpeningTakesTheCaseBack() {
+    CaseView opened = open("too-dry");
+    Entry entry =
+        as(() -> journal.timeline(coleus.id(), 9)).stream()
+            .filter(e -> e.text().contains("opened"))
+            .findFirst()
+            .orElseThrow();
+    as(() -> journal.retract(entry.id()));
+    assertThat(find(opened).outcome()).isEqualTo(org.mildlantern.app.cases.Outcome.TAKEN_BACK);
+  }
+
+  @Test
+  void aNeighboursCaseIsEvidence() {
+    PlantView other = keepers.plant(keeper, sill, "Goeppertia orbifolia");
+    Optional<LookState> before = as(() -> diagnose.state(other.id()));
+    mark("stipple@old-leaves", true);
+    open("spider-mites");
+    Optional<LookState> after = as(() -> diagnose.state(other.id()));
+    assertThat(after.orElseThrow().diagnosis().of("spider-mites").orElseThrow().probability())
+        .isGreaterThan(
+            before.orElseThrow().diagnosis().of("spider-mites").orElseThrow().probability());
+  }
+
+  @Test
+  void aNewLookStartsFromTheCasesFindings() {
+    open("too-dry");
+    mark("medium-dust-dry@medium", false);
+    List<LookState.Noted> now = as(() -> diagnose.state(coleus.id()).orElseThrow()).findings();
+    assertThat(now).hasSize(2);
+    assertThat(now).anyMatch(n -> !n.finding().present());
+  }
+
+  private CaseView find(CaseView opened) {
+    return as(() -> cases.find(opened.id()).orElseThrow());
+  }
+}

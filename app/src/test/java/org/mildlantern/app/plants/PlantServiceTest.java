@@ -1,0 +1,161 @@
+package org.mildlantern.app.plants;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.AppTest;
+import org.mildlantern.app.Keepers;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+
+@AppTest
+class PlantServiceTest {
+  @Autowired Keepers keepers;
+  @Autowired PlantService plants;
+  @Autowired JournalService journal;
+
+  private SignedIn keeper;
+  private PlaceView sill;
+  private PlaceView bench;
+
+  @BeforeEach
+  void aKeeperWithTwoPlaces() {
+    keeper = keepers.make();
+    sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    bench = keepers.place(keeper, "Bench", PlaceKind.OUTDOOR);
+  }
+
+  @Test
+  void codesAreMadeInOrderAndStayUnique() {
+    assertThat(PlantService.nextCode(List.of(), LocalDate.of(2026, 3, 1))).isEqualTo("2026-001");
+    assertThat(
+            PlantService.nextCode(
+                List.of("2026-009", "2025-400", "x", "2026-01x"), LocalDate.of(2026, 3, 1)))
+        .isEqualTo("2026-010");
+    PlantView one = keepers.plant(keeper, sill, "Phalaenopsis");
+    PlantView two = keepers.plant(keeper, sill, "Phalaenopsis");
+    assertThat(one.code()).isEqualTo("2026-001");
+    assertThat(two.code()).isEqualTo("2026-002");
+  }
+
+  @Test
+  void aTakenCodeIsRefusedAtItsField() {
+    PlantView one = keepers.plant(keeper, sill, "Phalaenopsis");
+    PlantForm same = withCode(Keepers.form(sill, "Vanda", null), one.code());
+    assertThatThrownBy(() -> keepers.as(keeper, () -> plants.add(same)))
+        .isInstanceOfSatisfying(
+            PlantService.FieldFault.class, f -> assertThat(f.field()).isEqualTo("code"));
+  }
+
+  private static PlantForm withCode(PlantForm f, String code) {
+    return new PlantForm(
+        code,
+        f.kind(),
+        f.formId(),
+        f.placeId(),
+        f.potShape(),
+        f.potCm(),
+        f.potMaterial(),
+        f.potHoles(),
+        f.outerPot(),
+        f.mediumId(),
+        f.mediumSince(),
+        f.waterUsed(),
+        f.stage(),
+        f.arrivedOn(),
+        f.notes());
+  }
+
+  @Test
+  void aSynonymFindsItsTaxonAndTheKeepersWordIsKept() {
+    PlantView plant = keepers.plant(keeper, sill, "vriesea ospinae");
+    assertThat(plant.taxon().id()).isEqualTo("goudaea-ospinae");
+    assertThat(plant.otherName()).isEqualTo("Goudaea ospinae");
+  }
+
+  @Test
+  void aFreeNameNeedsAGrowthForm() {
+    assertThatThrownBy(() -> keepers.plant(keeper, sill, "Grandmother's lily"))
+        .isInstanceOfSatisfying(
+            PlantService.FieldFault.class, f -> assertThat(f.field()).isEqualTo("formId"));
+    PlantView plant =
+        keepers.as(
+            keeper, () -> plants.add(Keepers.form(sill, "Grandmother's lily", "strap-clump")));
+    assertThat(plant.taxon()).isNull();
+    assertThat(plant.form().id()).isEqualTo("strap-clump");
+  }
+
+  @Test
+  void aMoveIsHistoryAndCanBeUndone() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry move = keepers.as(keeper, () -> plants.quick(plant.id(), "moved to bench").orElseThrow());
+    assertThat(find(plant).place().name()).isEqualTo("Bench");
+    assertThat(move.fromPlaceId()).isEqualTo(sill.id());
+    keepers.as(keeper, () -> journal.retract(move.id()));
+    assertThat(find(plant).place().name()).isEqualTo("Sill");
+    assertThat(timeline(plant)).isEmpty();
+  }
+
+  @Test
+  void editingThePlaceWritesAMove() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    keepers.as(keeper, () -> plants.edit(plant.id(), Keepers.form(bench, "Phalaenopsis", null)));
+    assertThat(timeline(plant))
+        .singleElement()
+        .satisfies(e -> assertThat(e.text()).isEqualTo("Moved from Sill to Bench"));
+  }
+
+  @Test
+  void aRepotRenewsTheMediumAndUndoBringsTheOldBack() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry repot = keepers.as(keeper, () -> plants.quick(plant.id(), "repotted").orElseThrow());
+    assertThat(find(plant).mediumSince()).isEqualTo(Keepers.TODAY);
+    keepers.as(keeper, () -> journal.retract(repot.id()));
+    assertThat(find(plant).mediumSince()).isEqualTo(plant.mediumSince());
+  }
+
+  @Test
+  void aCorrectionSupersedesAndKeepsTheRest() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry wrong = keepers.as(keeper, () -> plants.quick(plant.id(), "watered 240").orElseThrow());
+    keepers.as(keeper, () -> journal.correct(wrong.id(), "Watered 260, through"));
+    assertThat(timeline(plant))
+        .singleElement()
+        .satisfies(
+            e -> {
+              assertThat(e.text()).isEqualTo("Watered 260, through");
+              assertThat(e.volumeMl()).isEqualTo(240);
+              assertThat(e.corrects()).isTrue();
+            });
+    assertThat(keepers.as(keeper, () -> journal.correct(wrong.id(), "again"))).isEmpty();
+    assertThat(keepers.as(keeper, () -> journal.retract(wrong.id()))).isEmpty();
+  }
+
+  @Test
+  void anArchivedPlantLeavesTheShelfAndComesBack() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    keepers.as(keeper, () -> plants.archive(plant.id(), true));
+    assertThat(keepers.as(keeper, plants::kept)).isEmpty();
+    assertThat(find(plant).archived()).isTrue();
+    keepers.as(keeper, () -> plants.archive(plant.id(), false));
+    assertThat(keepers.as(keeper, plants::kept)).hasSize(1);
+    assertThat(timeline(plant)).hasSize(2).allMatch(e -> e.kind() == EntryKind.NOTE);
+  }
+
+  private PlantView find(PlantView plant) {
+    return keepers.as(keeper, () -> plants.find(plant.id()).orElseThrow());
+  }
+
+  private List<Entry> timeline(PlantView plant) {
+    return keepers.as(keeper, () -> journal.timeline(plant.id(), 20));
+  }
+}
