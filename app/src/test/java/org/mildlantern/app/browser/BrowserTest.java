@@ -123,7 +123,7 @@ class BrowserTest {
     page.locator(".shelf").getByText("Coleus scutellarioides").click();
     link("Look at it").click();
 
-    page.locator("#pin-mid").click();
+    page.locator("#pin-mid circle.dot").click();
     assertThat(page.locator(".chips h3")).hasText("Middle leaves");
     markChip("limp-leaves@all-leaves");
     assertThat(page.locator("#pin-mid")).hasClass(java.util.regex.Pattern.compile(".*marked.*"));

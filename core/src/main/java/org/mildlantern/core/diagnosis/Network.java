@@ -142,10 +142,17 @@ final class Network {
     return new Tempered(1).marginals();
   }
 
-  /** The most probable single set of causes; the empty set when nothing speaks for any. */
+  /**
+   * The most probable single set of causes. Once something was seen it holds at least one cause, if
+   * any cause is relevant: the question is then which, not whether.
+   */
   int[] bestSet() {
-    int best = 0;
-    for (int s = 1; s < sets.length; s++) {
+    boolean anySeen = false;
+    for (boolean seen : present) {
+      anySeen |= seen;
+    }
+    int best = anySeen && sets.length > 1 ? 1 : 0;
+    for (int s = best + 1; s < sets.length; s++) {
       if (logPrior[s] + logLikelihoodSum[s] > logPrior[best] + logLikelihoodSum[best]) {
         best = s;
       }
