@@ -60,13 +60,25 @@ public class DiagnoseService {
     return plants.find(plantId).map(this::state);
   }
 
+  /** The signs that stand marked on the plant now, without asking what fits. */
+  @Transactional(readOnly = true)
+  public List<Node> marked(Long plantId) {
+    return rows(plantId, looks.openOf(plantId)).stream()
+        .filter(FindingRow::present)
+        .map(row -> knowledge.node(row.finding().key()).orElseThrow())
+        .toList();
+  }
+
+  private List<FindingRow> rows(Long plantId, Optional<Look> open) {
+    return open.map(Look::id)
+        .or(() -> cases.lookOfOpenCase(plantId))
+        .map(findings::of)
+        .orElse(List.of());
+  }
+
   private LookState state(PlantView plant) {
     Optional<Look> open = looks.openOf(plant.id());
-    List<FindingRow> rows =
-        open.map(Look::id)
-            .or(() -> cases.lookOfOpenCase(plant.id()))
-            .map(findings::of)
-            .orElse(List.of());
+    List<FindingRow> rows = rows(plant.id(), open);
     List<LookState.Noted> noted =
         rows.stream().map(r -> new LookState.Noted(r.finding(), r.detail())).toList();
     return new LookState(

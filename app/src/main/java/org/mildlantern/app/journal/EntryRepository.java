@@ -18,11 +18,11 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
           + " and e.kind <> RETRACTION order by e.at desc, e.id desc")
   List<Entry> timeline(Long plantId, Limit limit);
 
-  /** For each plant, its last row of these kinds. */
+  /** For each plant, its last row of these kinds; two when they share an instant. */
   @Query(
-      "select e from Entry e where e.kind in :kinds and not e.superseded and e.id ="
-          + " (select l.id from Entry l where l.plantId = e.plantId and l.kind in :kinds and not"
-          + " l.superseded order by l.at desc, l.id desc limit 1)")
+      "select e from Entry e join (select l.plantId as plantId, max(l.at) as at from Entry l where"
+          + " l.kind in :kinds and not l.superseded group by l.plantId) m on m.plantId = e.plantId and"
+          + " m.at = e.at where e.kind in :kinds and not e.superseded order by e.id")
   List<Entry> lastOfEach(Collection<EntryKind> kinds);
 
   @Query(

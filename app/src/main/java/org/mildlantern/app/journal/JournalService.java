@@ -82,7 +82,7 @@ public class JournalService {
   @Transactional(readOnly = true)
   public Map<Long, Entry> lastAboutWater() {
     return entries.lastOfEach(ABOUT_WATER).stream()
-        .collect(Collectors.toMap(Entry::plantId, Function.identity()));
+        .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
   }
 
   /** All rows of the days, first to last inclusive. */

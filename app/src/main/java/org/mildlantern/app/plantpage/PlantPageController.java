@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.diagnose.DiagnoseService;
-import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.journal.Entry;
@@ -19,7 +18,6 @@ import org.mildlantern.app.plants.Pot;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.QuickEntry;
-import org.mildlantern.core.knowledge.Knowledge;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,7 +31,7 @@ import org.springframework.web.server.ResponseStatusException;
 /** Shows a plant and takes quick lines, moves and corrections. */
 @Controller
 class PlantPageController {
-  private static final int TIMELINE = 60;
+  private static final int TIMELINE = 40;
 
   private final PlantService plants;
   private final PlaceService places;
@@ -42,7 +40,6 @@ class PlantPageController {
   private final CaseService cases;
   private final RoundService rounds;
   private final Figures figures;
-  private final Knowledge knowledge;
 
   PlantPageController(
       PlantService plants,
@@ -51,8 +48,7 @@ class PlantPageController {
       DiagnoseService diagnose,
       CaseService cases,
       RoundService rounds,
-      Figures figures,
-      Knowledge knowledge) {
+      Figures figures) {
     this.plants = plants;
     this.places = places;
     this.journal = journal;
@@ -60,7 +56,6 @@ class PlantPageController {
     this.cases = cases;
     this.rounds = rounds;
     this.figures = figures;
-    this.knowledge = knowledge;
   }
 
   @GetMapping("/plants/{id}")
@@ -123,8 +118,8 @@ class PlantPageController {
   }
 
   private String page(Long id, Model model) {
-    LookState look = diagnose.state(id).orElseThrow(PlantPageController::missing);
-    PlantView plant = look.plant();
+    PlantView plant = plants.find(id).orElseThrow(PlantPageController::missing);
+    List<Mark> marks = diagnose.marked(id).stream().map(Mark::new).toList();
     List<Entry> timeline = journal.timeline(id, TIMELINE);
     Entry lastWater =
         timeline.stream()
@@ -135,22 +130,15 @@ class PlantPageController {
     model.addAttribute(
         "figure",
         figures
-            .draw(plant.form(), marks(look), null, plant.potMaterial() == Pot.Material.CLAY)
+            .draw(plant.form(), marks, null, plant.potMaterial() == Pot.Material.CLAY)
             .orElse(null));
     model.addAttribute("swatches", figures.swatches());
-    model.addAttribute("signs", marks(look).stream().map(m -> m.node().label()).toList());
+    model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
     model.addAttribute("timeline", timeline);
     model.addAttribute("kase", cases.openOf(id).orElse(null));
     model.addAttribute("waterCheck", rounds.waterCheck(plant, lastWater));
     model.addAttribute("places", places.all());
     return "plantpage/page";
-  }
-
-  private List<Mark> marks(LookState look) {
-    return look.findings().stream()
-        .filter(n -> n.finding().present())
-        .map(n -> new Mark(knowledge.node(n.finding().key()).orElseThrow()))
-        .toList();
   }
 
   private static ResponseStatusException missing() {

@@ -26,6 +26,9 @@ import org.mildlantern.core.knowledge.Verdict;
 import org.mildlantern.core.round.WaterCheck;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** Puts together what is due on a day, from the day book and the open cases. */
 @Service
@@ -35,6 +38,8 @@ public class RoundService {
   private static final int POT_MINUTES = 1;
 
   private static final int CASE_MINUTES = 4;
+
+  private static final String BOARD = RoundService.class.getName() + ".board";
 
   private final PlantService plants;
   private final PlaceService places;
@@ -90,7 +95,24 @@ public class RoundService {
     }
   }
 
+  /** The board; a page that is only read computes it once. */
   public Board board() {
+    RequestAttributes request = RequestContextHolder.getRequestAttributes();
+    boolean reading =
+        request instanceof ServletRequestAttributes web
+            && web.getRequest().getMethod().equals("GET");
+    if (!reading) {
+      return makeBoard();
+    }
+    Board known = (Board) request.getAttribute(BOARD, RequestAttributes.SCOPE_REQUEST);
+    if (known == null) {
+      known = makeBoard();
+      request.setAttribute(BOARD, known, RequestAttributes.SCOPE_REQUEST);
+    }
+    return known;
+  }
+
+  private Board makeBoard() {
     List<PlantView> kept = plants.kept();
     Map<Long, Entry> lastWater = journal.lastAboutWater();
     Map<Long, WaterCheck> checks = new HashMap<>();
@@ -230,7 +252,7 @@ public class RoundService {
             plant.code(),
             look ? "look again" : "decide what next",
             look
-                ? open.cause().label() + " · changed " + days(step.madeOn(), day) + " ago"
+                ? open.cause().label() + " · changed " + ago(step.madeOn(), day)
                 : open.cause().label() + " · it was " + step.response().name().toLowerCase(),
             look && isToday
                 ? List.of(
@@ -244,9 +266,9 @@ public class RoundService {
             null));
   }
 
-  private static String days(LocalDate from, LocalDate to) {
+  private static String ago(LocalDate from, LocalDate to) {
     long days = java.time.temporal.ChronoUnit.DAYS.between(from, to);
-    return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days";
+    return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
   }
 
   private RoundItem waterItem(PlantView plant, WaterCheck check, boolean isToday) {
@@ -259,7 +281,6 @@ public class RoundService {
       }
       answers.add(new RoundItem.Answer("Watered", action, "answer", "watered"));
     }
-    String last = check.working().steps().get(1).note();
     return new RoundItem(
         "water-" + plant.id(),
         "drop",
@@ -267,12 +288,9 @@ public class RoundService {
         plant.name(),
         plant.code(),
         "feel the pot",
-        check.reason()
-            + (check.reason().startsWith("nothing")
-                ? ""
-                : " "
-                    + days(LocalDate.parse(last), scope.today())
-                    + (last.equals(scope.today().toString()) ? "" : " ago")),
+        check.since() == null
+            ? check.reason()
+            : check.reason() + " " + ago(check.since(), scope.today()),
         answers,
         false,
         null,

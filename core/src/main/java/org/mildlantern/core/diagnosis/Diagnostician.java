@@ -10,8 +10,6 @@ import java.util.TreeMap;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.working.Working;
-import org.mildlantern.core.working.Working.Step;
 
 /**
  * Answers questions about plants from the knowledge.
@@ -136,8 +134,7 @@ public final class Diagnostician {
       Observation observation = observations.get(f);
       boolean response = observation.key().startsWith("response:");
       double decibans = Decibans.ofNats(nats[f]);
-      Weight sofar = byKey.get(observation.key());
-      byKey.put(
+      byKey.merge(
           observation.key(),
           new Weight(
               response ? Weight.Kind.RESPONSE : Weight.Kind.FINDING,
@@ -145,66 +142,17 @@ public final class Diagnostician {
               observation.present() || response
                   ? observation.label()
                   : "not there: " + observation.label(),
-              decibans + (sofar == null ? 0 : sofar.decibans())));
+              decibans,
+              1 - observation.no()[index],
+              1 - observation.leakNo()),
+          (sofar, more) -> sofar.plus(more.decibans()));
       if (!response && observation.present() && observation.no()[index] > 0.9) {
         unexplained.add(observation.label());
       }
     }
     weights.addAll(byKey.values());
     return new RankedCause(
-        prior.cause(),
-        probability,
-        List.copyOf(weights),
-        List.copyOf(unexplained),
-        working(prior.cause(), weights, probability, observations, index));
-  }
-
-  private static Working working(
-      Cause cause,
-      List<Weight> weights,
-      double probability,
-      List<Observation> observations,
-      int index) {
-    List<Step> steps = new ArrayList<>();
-    double sum = 0;
-    for (Weight weight : weights) {
-      sum += weight.decibans();
-      steps.add(
-          new Step(
-              weight.label(),
-              Decibans.text(weight.decibans()) + " dB",
-              note(weight, observations, index)));
-    }
-    steps.add(
-        new Step(
-            "Sum", Decibans.text(sum) + " dB", "ten decibans make the odds ten times as great"));
-    return new Working(
-        cause.label(),
-        "log-odds of the cause = base rate + records + findings, summed over every set of up to three"
-            + " causes, each finding's part averaged over the order of taking them in",
-        steps,
-        percentOf(probability),
-        "Pearl 1988; Henrion 1989; Good 1950; Aumann & Shapley 1974. Cause: "
-            + String.join("; ", cause.sources()));
-  }
-
-  private static String note(Weight weight, List<Observation> observations, int index) {
-    return switch (weight.kind()) {
-      case BASE -> "in plants of this form, adjusted for at most three causes at once";
-      case RECORD -> "from the plant's records";
-      case RESPONSE -> "how it answered the change";
-      case FINDING ->
-          observations.stream()
-              .filter(o -> o.key().equals(weight.key()))
-              .findFirst()
-              .map(
-                  o ->
-                      "shown by this cause in "
-                          + percentOf(1 - o.no()[index])
-                          + ", without any cause in "
-                          + percentOf(1 - o.leakNo()))
-              .orElse("");
-    };
+        prior.cause(), probability, List.copyOf(weights), List.copyOf(unexplained));
   }
 
   private static String percentOf(double probability) {

@@ -17,6 +17,9 @@ import java.util.stream.IntStream;
 final class Network {
   static final int MOST_TOGETHER = 3;
 
+  /** A set with less than this cannot be seen in a weight; the sum is closed exactly anyway. */
+  private static final double NEGLIGIBLE = 1e-10;
+
   private final double[] odds;
   private final double[][] no;
   private final double[] leakNo;
@@ -28,6 +31,7 @@ final class Network {
   private final double[] logLikelihood;
   private final double[] logLikelihoodSum;
   private final double[] restSums;
+  private final Tempered posterior;
 
   /**
    * @param odds prior odds of each cause, above zero
@@ -47,9 +51,10 @@ final class Network {
     this.logPrior = new double[sets.length];
     this.logLikelihood = new double[sets.length * observations];
     this.logLikelihoodSum = new double[sets.length];
+    double[] logOdds = Arrays.stream(odds).map(Math::log).toArray();
     for (int s = 0; s < sets.length; s++) {
       for (int cause : sets[s]) {
-        logPrior[s] += Math.log(odds[cause]);
+        logPrior[s] += logOdds[cause];
       }
       for (int f = 0; f < observations; f++) {
         double log = Math.log(likelihood(sets[s], f));
@@ -58,6 +63,7 @@ final class Network {
       }
     }
     this.restSums = cumulative(elementary(rest, -1));
+    this.posterior = new Tempered(1);
   }
 
   private boolean predictsAny(int cause) {
@@ -139,7 +145,7 @@ final class Network {
 
   /** Marginal probability of each cause given all observations. */
   double[] marginals() {
-    return new Tempered(1).marginals();
+    return posterior.marginals();
   }
 
   /**
@@ -169,7 +175,6 @@ final class Network {
    * For a seen observation, the posterior probability that some cause and not the leak shows it.
    */
   double explainedShare(int observation) {
-    Tempered posterior = new Tempered(1);
     double share = 0;
     for (int s = 0; s < sets.length; s++) {
       double seen = likelihood(sets[s], observation);
@@ -194,7 +199,7 @@ final class Network {
       new Tempered(GaussLegendre.NODES[n]).addGradient(weights, GaussLegendre.WEIGHTS[n]);
     }
     double[] before = new Tempered(0).marginals();
-    double[] after = new Tempered(1).marginals();
+    double[] after = marginals();
     for (int i = 0; i < odds.length; i++) {
       closeTo(weights[i], logit(after[i]) - logit(before[i]));
     }
@@ -280,14 +285,12 @@ final class Network {
       double[][] sizeSums = new double[MOST_TOGETHER + 1][observations];
       for (int s = 0; s < sets.length; s++) {
         double p = probability(s);
-        if (p < 1e-18) {
+        if (p < NEGLIGIBLE) {
           continue;
         }
         int at = s * observations;
         double[] sizeSum = sizeSums[sets[s].length];
         for (int f = 0; f < observations; f++) {
-          double part = p * logLikelihood[at + f];
-          mean[f] += part;
           sizeSum[f] += raw[s] * logLikelihood[at + f];
         }
         for (int cause : sets[s]) {
@@ -295,6 +298,11 @@ final class Network {
           for (int f = 0; f < observations; f++) {
             row[f] += p * logLikelihood[at + f];
           }
+        }
+      }
+      for (int m = 0; m <= MOST_TOGETHER; m++) {
+        for (int f = 0; f < observations; f++) {
+          mean[f] += sizeSums[m][f] * restSums[MOST_TOGETHER - m] / total;
         }
       }
       for (int cause : rest) {

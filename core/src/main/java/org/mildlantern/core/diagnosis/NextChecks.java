@@ -31,7 +31,7 @@ final class NextChecks {
   private static final double LIVE = 0.005;
 
   private static final double CERTAIN = 0.2;
-  private static final int MOST_SETS = 160;
+  private static final int MOST_SETS = 120;
   private static final int MOST_NODES = 4;
 
   /** Waiting a day weighs as much as three minutes of looking. Rule of thumb. */
@@ -46,6 +46,7 @@ final class NextChecks {
   private final GrowthForm form;
   private final List<Cause> causes;
   private final Set<String> answered = new HashSet<>();
+  private int[] live;
   private int[][] sets;
   private double[] weight;
 
@@ -80,34 +81,35 @@ final class NextChecks {
   }
 
   private void weighSets(Network network, double[] odds, double[] marginals) {
-    int[] live =
+    live =
         IntStream.range(0, marginals.length)
             .filter(i -> marginals[i] >= CERTAIN || marginals[i] >= LIVE && network.explainsAny(i))
             .boxed()
             .sorted(Comparator.comparingDouble(i -> -marginals[i]))
-            .limit(24)
+            .limit(16)
             .mapToInt(Integer::intValue)
             .toArray();
     int[][] all = Network.setsOf(live);
-    double[] logs = new double[all.length];
+    double[] raw = new double[all.length];
     for (int s = 0; s < all.length; s++) {
+      raw[s] = 1;
       for (int cause : all[s]) {
-        logs[s] += Math.log(odds[cause]);
+        raw[s] *= odds[cause];
       }
       for (int f = 0; f < network.observations(); f++) {
-        logs[s] += Math.log(network.likelihoodUnder(all[s], f));
+        raw[s] *= network.likelihoodUnder(all[s], f);
       }
     }
     Integer[] order = new Integer[all.length];
     Arrays.setAll(order, i -> i);
-    Arrays.sort(order, Comparator.comparingDouble(i -> -logs[i]));
+    Arrays.sort(order, Comparator.comparingDouble(i -> -raw[i]));
     int kept = Math.min(MOST_SETS, order.length);
     sets = new int[kept][];
     weight = new double[kept];
     double sum = 0;
     for (int s = 0; s < kept; s++) {
       sets[s] = all[order[s]];
-      weight[s] = Math.exp(logs[order[s]] - logs[order[0]]);
+      weight[s] = raw[order[s]];
       sum += weight[s];
     }
     for (int s = 0; s < kept; s++) {
@@ -118,10 +120,8 @@ final class NextChecks {
   private NextCheck weigh(Check check) {
     record Candidate(Node node, double[] chance, double bits) {}
     List<Candidate> candidates = new ArrayList<>();
-    for (Node node : knowledge.nodes()) {
-      if (node.sign().check().equals(check.id())
-          && !answered.contains(node.id())
-          && knowledge.occursOn(node, form)) {
+    for (Node node : knowledge.nodesOf(form, check)) {
+      if (!answered.contains(node.id())) {
         double[] chance = chances(node);
         candidates.add(new Candidate(node, chance, information(List.of(chance))));
       }
@@ -145,11 +145,15 @@ final class NextChecks {
 
   private double[] chances(Node node) {
     double leakNo = 1 - node.sign().leak().probability();
+    double[] no = new double[causes.size()];
+    for (int cause : live) {
+      no[cause] = 1 - Observation.chance(causes.get(cause), node.id());
+    }
     double[] chance = new double[sets.length];
     for (int s = 0; s < sets.length; s++) {
       double absent = leakNo;
       for (int cause : sets[s]) {
-        absent *= 1 - Observation.chance(causes.get(cause), node.id());
+        absent *= no[cause];
       }
       chance[s] = 1 - absent;
     }

@@ -1,9 +1,11 @@
 package org.mildlantern.core.diagnosis;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.working.Working;
+import org.mildlantern.core.working.Working.Step;
 
 /**
  * A cause with its probability and the reasons, which add up to its posterior odds.
@@ -13,11 +15,28 @@ import org.mildlantern.core.working.Working;
  * @param unexplained labels of present findings that this cause does not bring about
  */
 public record RankedCause(
-    Cause cause,
-    double probability,
-    List<Weight> weights,
-    List<String> unexplained,
-    Working working) {
+    Cause cause, double probability, List<Weight> weights, List<String> unexplained) {
+
+  /** How the probability comes about, line by line. */
+  public Working working() {
+    List<Step> steps = new ArrayList<>();
+    double sum = 0;
+    for (Weight weight : weights) {
+      sum += weight.decibans();
+      steps.add(new Step(weight.label(), Decibans.text(weight.decibans()) + " dB", weight.note()));
+    }
+    steps.add(
+        new Step(
+            "Sum", Decibans.text(sum) + " dB", "ten decibans make the odds ten times as great"));
+    return new Working(
+        cause.label(),
+        "log-odds of the cause = base rate + records + findings, summed over every set of up to"
+            + " three causes, each finding's part averaged over the order of taking them in",
+        steps,
+        Decibans.percent(probability),
+        "Pearl 1988; Henrion 1989; Good 1950; Aumann & Shapley 1974. Cause: "
+            + String.join("; ", cause.sources()));
+  }
 
   /**
    * The reasons for it, strongest first, leaving out the base rate and what is under half a

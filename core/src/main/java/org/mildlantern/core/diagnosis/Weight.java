@@ -5,8 +5,33 @@ package org.mildlantern.core.diagnosis;
  *
  * @param key the finding's key, a condition's id, or {@code base}
  * @param decibans positive speaks for the cause, negative against it
+ * @param shown for a finding, how often this cause shows the sign; else 0
+ * @param leak for a finding, how often it is there without any cause; else 0
  */
-public record Weight(Kind kind, String key, String label, double decibans) {
+public record Weight(
+    Kind kind, String key, String label, double decibans, double shown, double leak) {
+
+  Weight(Kind kind, String key, String label, double decibans) {
+    this(kind, key, label, decibans, 0, 0);
+  }
+
+  Weight plus(double more) {
+    return new Weight(kind, key, label, decibans + more, shown, leak);
+  }
+
+  /** What stands behind the number, in words. */
+  String note() {
+    return switch (kind) {
+      case BASE -> "in plants of this form, adjusted for at most three causes at once";
+      case RECORD -> "from the plant's records";
+      case RESPONSE -> "how it answered the change";
+      case FINDING ->
+          "shown by this cause in "
+              + Decibans.percent(shown)
+              + ", without any cause in "
+              + Decibans.percent(leak);
+    };
+  }
 
   /** Where the reason comes from. */
   public enum Kind {

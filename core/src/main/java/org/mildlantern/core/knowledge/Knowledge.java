@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** All that is known, loaded once and immutable. */
 public final class Knowledge {
@@ -28,6 +29,7 @@ public final class Knowledge {
   private final Map<String, Cause> causes;
   private final Map<String, Taxon> taxa;
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
+  private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
 
   private Knowledge(KnowledgeReader reader) {
     List<String> faults = reader.faults();
@@ -91,6 +93,13 @@ public final class Knowledge {
     faults.addAll(new References(this).faults());
     if (!faults.isEmpty()) {
       throw new KnowledgeException(faults);
+    }
+    for (GrowthForm form : forms.values()) {
+      nodesByFormAndCheck.put(
+          form.id(),
+          nodes.values().stream()
+              .filter(node -> occursOn(node, form))
+              .collect(Collectors.groupingBy(node -> node.sign().check())));
     }
   }
 
@@ -221,6 +230,11 @@ public final class Knowledge {
   public boolean occursOn(Node node, GrowthForm form) {
     return (node.sign().forms().isEmpty() || form.isOneOf(node.sign().forms()))
         && node.pattern().kinds().stream().anyMatch(form::hasKind);
+  }
+
+  /** The nodes of a form that one way of looking reveals. */
+  public List<Node> nodesOf(GrowthForm form, Check check) {
+    return nodesByFormAndCheck.get(form.id()).getOrDefault(check.id(), List.of());
   }
 
   /** The nodes that can be marked on one part of a form. */

@@ -15,9 +15,10 @@ import org.mildlantern.core.working.Working.Step;
  * pace is known.
  *
  * @param dueOn the day to look
+ * @param since the day of the last entry about water, or null when there is none
  * @param reason in the keeper's words
  */
-public record WaterCheck(LocalDate dueOn, String reason, Working working) {
+public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Working working) {
 
   /** What the last entry about water said. */
   public enum LastSeen {
@@ -65,6 +66,7 @@ public record WaterCheck(LocalDate dueOn, String reason, Working working) {
         new Step("Last entry", last.name().toLowerCase(java.util.Locale.ROOT), on.toString()));
     return new WaterCheck(
         on.plusDays(days),
+        last == LastSeen.NOTHING ? null : on,
         reason(last),
         new Working(
             "Day to look at the pot",
