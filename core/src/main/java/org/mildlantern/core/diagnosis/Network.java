@@ -51,13 +51,16 @@ final class Network {
     this.logPrior = new double[sets.length];
     this.logLikelihood = new double[sets.length * observations];
     this.logLikelihoodSum = new double[sets.length];
-    double[] logOdds = Arrays.stream(odds).map(Math::log).toArray();
+    double[] logOdds = logs(odds);
+    double[] logLeakNo = logs(leakNo);
+    double[][] logNo = Arrays.stream(no).map(Network::logs).toArray(double[][]::new);
     for (int s = 0; s < sets.length; s++) {
       for (int cause : sets[s]) {
         logPrior[s] += logOdds[cause];
       }
       for (int f = 0; f < observations; f++) {
-        double log = Math.log(likelihood(sets[s], f));
+        double log =
+            present[f] ? Math.log(likelihood(sets[s], f)) : logAbsent(sets[s], f, logNo, logLeakNo);
         logLikelihood[s * observations + f] = log;
         logLikelihoodSum[s] += log;
       }
@@ -104,6 +107,19 @@ final class Network {
       }
     }
     return sets;
+  }
+
+  private static double[] logs(double[] values) {
+    return Arrays.stream(values).map(Math::log).toArray();
+  }
+
+  /** The logarithm of an absence is a plain sum, which spares most logarithms. */
+  private static double logAbsent(int[] set, int f, double[][] logNo, double[] logLeakNo) {
+    double log = logLeakNo[f];
+    for (int cause : set) {
+      log += logNo[f][cause];
+    }
+    return log;
   }
 
   private double likelihood(int[] set, int f) {
@@ -324,19 +340,19 @@ final class Network {
     }
   }
 
-  /** Eight-point Gauss–Legendre quadrature on 0 to 1 (Abramowitz & Stegun 1964, table 25.4). */
+  /** Six-point Gauss–Legendre quadrature on 0 to 1 (Abramowitz & Stegun 1964, table 25.4). */
   private static final class GaussLegendre {
     private static final double[] HALF_NODES = {
-      0.1834346424956498, 0.5255324099163290, 0.7966664774136267, 0.9602898564975363
+      0.2386191860831969, 0.6612093864662645, 0.9324695142031521
     };
     private static final double[] HALF_WEIGHTS = {
-      0.3626837833783620, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763
+      0.4679139345726910, 0.3607615730481386, 0.1713244923791704
     };
-    static final double[] NODES = new double[8];
-    static final double[] WEIGHTS = new double[8];
+    static final double[] NODES = new double[6];
+    static final double[] WEIGHTS = new double[6];
 
     static {
-      for (int i = 0; i < 4; i++) {
+      for (int i = 0; i < 3; i++) {
         NODES[2 * i] = (1 - HALF_NODES[i]) / 2;
         NODES[2 * i + 1] = (1 + HALF_NODES[i]) / 2;
         WEIGHTS[2 * i] = HALF_WEIGHTS[i] / 2;

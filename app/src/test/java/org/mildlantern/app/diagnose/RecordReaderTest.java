@@ -1,0 +1,157 @@
+package org.mildlantern.app.diagnose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.lenient;
+import static org.mockito.Mockito.when;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Comparator;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.Pot;
+import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.round.PlaceKind;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+
+@ExtendWith(MockitoExtension.class)
+class RecordReaderTest {
+  private static final Instant NOW = Instant.parse("2026-11-23T10:00:00Z");
+  private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+  @Mock JournalService journal;
+  @Mock OpenCases cases;
+  @Mock Scope scope;
+
+  private RecordReader reader;
+
+  @BeforeEach
+  void aClock() {
+    when(scope.now()).thenReturn(NOW);
+    when(scope.today()).thenReturn(TODAY);
+    lenient()
+        .when(scope.day(any()))
+        .thenAnswer(call -> LocalDate.ofInstant(call.getArgument(0), ZoneOffset.UTC));
+    when(cases.causesNear(anyLong(), anyLong())).thenReturn(Set.of("spider-mites"));
+    reader = new RecordReader(journal, cases, scope);
+  }
+
+  private static Entry entry(int ago, EntryKind kind, Moisture felt) {
+    return new Entry(7L, NOW.minus(Duration.ofDays(ago)), kind, "x").felt(felt);
+  }
+
+  private static Entry water(int ago) {
+    return entry(ago, EntryKind.WATER, null);
+  }
+
+  private static Entry felt(int ago, Moisture moisture) {
+    return entry(ago, EntryKind.MOISTURE, moisture);
+  }
+
+  private Circumstances read(Entry... entries) {
+    when(journal.since(eq(7L), any()))
+        .thenReturn(Stream.of(entries).sorted(Comparator.comparing(Entry::at).reversed()).toList());
+    Knowledge knowledge = Knowledge.load();
+    PlaceView place = new PlaceView(3L, "Sill", PlaceKind.INDOOR, 21.0, 38.0, 0);
+    return reader.read(
+        new PlantView(
+            7L,
+            "2026-001",
+            "Coleus",
+            knowledge.taxon("coleus").orElseThrow(),
+            knowledge.form("leafy-stem").orElseThrow(),
+            place,
+            Pot.Shape.ROUND,
+            12.0,
+            Pot.Material.PLASTIC,
+            true,
+            true,
+            knowledge.medium("house-compost").orElseThrow(),
+            TODAY.minusDays(274),
+            Pot.Water.TAP,
+            Pot.Stage.GROWTH,
+            TODAY.minusDays(400),
+            "",
+            null));
+  }
+
+  @Test
+  void takesWhatThePlantAndItsPlaceSay() {
+    Circumstances read = read();
+    assertThat(read.numbers())
+        .containsEntry("temperature", 21.0)
+        .containsEntry("humidity", 38.0)
+        .containsEntry("medium-life", 18.0)
+        .containsEntry("days-since-arrival", 400.0)
+        .doesNotContainKey("days-since-watering");
+    assertThat(read.numbers().get("medium-age")).isBetween(8.9, 9.1);
+    assertThat(read.choices())
+        .containsEntry("water-used", "tap")
+        .containsEntry("outer-pot", "yes")
+        .containsEntry("stage", "growth")
+        .containsEntry("place-kind", "indoor");
+    assertThat(read.neighbourCauses()).containsExactly("spider-mites");
+  }
+
+  @Test
+  void countsWateringsAndFeeds() {
+    Circumstances read =
+        read(
+            water(3),
+            water(6),
+            water(20),
+            entry(10, EntryKind.FEED, null),
+            entry(5, EntryKind.MOVE, null));
+    assertThat(read.numbers())
+        .containsEntry("days-since-watering", 3.0)
+        .containsEntry("waterings-in-14-days", 2.0)
+        .containsEntry("days-since-feed", 10.0)
+        .containsEntry("feeds-in-90-days", 1.0)
+        .containsEntry("days-since-move", 5.0);
+  }
+
+  @Test
+  void aPotFeltWetSinceItsLastDrinkIsWetSinceThen() {
+    Circumstances read =
+        read(water(13), felt(12, Moisture.WET), felt(6, Moisture.WET), felt(1, Moisture.DAMP));
+    assertThat(read.numbers()).containsEntry("wet-days", 13.0);
+    assertThat(read.choices()).containsEntry("last-moisture", "damp");
+  }
+
+  @Test
+  void aDrinkGivenToAWetPotProlongsTheRun() {
+    Circumstances read = read(felt(10, Moisture.WET), water(9), felt(2, Moisture.WET));
+    assertThat(read.numbers()).containsEntry("wet-days", 10.0);
+  }
+
+  @Test
+  void aDryReadingEndsAWetRunAndADrinkEndsADryOne() {
+    assertThat(read(felt(5, Moisture.DRY), felt(2, Moisture.DAMP)).numbers())
+        .containsEntry("wet-days", 2.0);
+    assertThat(read(felt(6, Moisture.DRY), felt(1, Moisture.DRY)).numbers())
+        .containsEntry("dry-days", 6.0);
+    assertThat(read(felt(3, Moisture.DRY), water(1)).choices()).doesNotContainKey("last-moisture");
+  }
+
+  @Test
+  void anOldReadingSaysNothingOfToday() {
+    assertThat(read(felt(9, Moisture.WET)).choices()).doesNotContainKey("last-moisture");
+  }
+}

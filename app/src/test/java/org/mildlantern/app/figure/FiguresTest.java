@@ -1,0 +1,80 @@
+package org.mildlantern.app.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Part;
+
+class FiguresTest {
+  private static final Knowledge KNOWLEDGE = Knowledge.load();
+  private final Figures figures = new Figures(KNOWLEDGE);
+
+  static Stream<GrowthForm> drawn() {
+    return KNOWLEDGE.forms().stream().filter(GrowthForm::figure);
+  }
+
+  private Figure draw(GrowthForm form, String... nodes) {
+    List<Mark> marks =
+        Stream.of(nodes).map(n -> new Mark(KNOWLEDGE.node(n).orElseThrow())).toList();
+    return figures.draw(form, marks, null, true).orElseThrow();
+  }
+
+  @ParameterizedTest
+  @MethodSource("drawn")
+  void everyPartHasItsPinAndEveryShapeIsAPart(GrowthForm form) {
+    Figure figure = draw(form);
+    assertThat(figure.pins())
+        .extracting(Figure.Pin::part)
+        .containsExactlyInAnyOrderElementsOf(form.parts().stream().map(Part::id).toList());
+    assertThat(form.parts())
+        .extracting(Part::id)
+        .containsAll(figure.shapes().stream().map(Figure.Shape::part).toList());
+    assertThat(figure.pins())
+        .allSatisfy(pin -> assertThat(pin.x()).as(pin.part()).isBetween(0.0, 330.0));
+  }
+
+  @ParameterizedTest
+  @MethodSource("drawn")
+  void everySignOfTheLeavesShowsOnTheDrawing(GrowthForm form) {
+    KNOWLEDGE.nodes().stream()
+        .filter(n -> KNOWLEDGE.occursOn(n, form) && !n.pattern().id().equals("around"))
+        .forEach(
+            node -> {
+              Figure figure = draw(form, node.id());
+              boolean shown =
+                  figure.shapes().stream()
+                      .anyMatch(s -> !s.overlays().isEmpty() || s.transform() != null);
+              assertThat(shown).as(form.id() + " " + node.id()).isTrue();
+            });
+  }
+
+  @Test
+  void aMarkIsDrawnWhereItSits() {
+    GrowthForm form = KNOWLEDGE.form("leafy-stem").orElseThrow();
+    Figure figure = draw(form, "yellowing@oldest-only", "limp-leaves@new-leaves");
+    assertThat(figure.shapes())
+        .filteredOn(s -> !s.overlays().isEmpty())
+        .isNotEmpty()
+        .allMatch(s -> s.part().equals("oldest"));
+    assertThat(figure.shapes())
+        .filteredOn(s -> s.transform() != null)
+        .isNotEmpty()
+        .allMatch(s -> s.part().equals("newest"));
+    assertThat(figure.pins())
+        .filteredOn(Figure.Pin::marked)
+        .extracting(Figure.Pin::part)
+        .containsExactlyInAnyOrder("oldest", "newest");
+  }
+
+  @Test
+  void formsWithoutAFigureHaveNone() {
+    assertThat(figures.draw(KNOWLEDGE.form("fern").orElseThrow(), List.of(), null, false))
+        .isEmpty();
+  }
+}
