@@ -42,7 +42,7 @@ class DemoTest {
                 .map(p -> p.taxon().group())
                 .collect(Collectors.toSet()))
         .containsExactlyInAnyOrder("orchid", "bromeliad", "bonsai", "carnivorous", "potted");
-    assertThat(keepers.as(demo, cases::open)).hasSizeGreaterThanOrEqualTo(3);
+    assertThat(keepers.as(demo, () -> cases.open())).hasSizeGreaterThanOrEqualTo(3);
     LocalDate today = Keepers.TODAY;
     assertThat(keepers.as(demo, () -> journal.between(today.minusDays(366), today.minusDays(300))))
         .hasSizeGreaterThan(50);
@@ -70,7 +70,7 @@ class DemoTest {
   }
 
   private LocalDate dueOn(SignedIn demo) {
-    return keepers.as(demo, cases::open).values().stream()
+    return keepers.as(demo, () -> cases.open()).values().stream()
         .filter(c -> c.cause().id().equals("spider-mites"))
         .map(CaseView::dueOn)
         .findFirst()
