@@ -1,8 +1,10 @@
 package org.mildlantern.app.diagnose;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.springframework.http.HttpStatus;
@@ -24,11 +26,14 @@ class DiagnoseController {
   private final DiagnoseService diagnose;
   private final DiagnosePresenter presenter;
   private final PlantService plants;
+  private final Figures figures;
 
-  DiagnoseController(DiagnoseService diagnose, DiagnosePresenter presenter, PlantService plants) {
+  DiagnoseController(
+      DiagnoseService diagnose, DiagnosePresenter presenter, PlantService plants, Figures figures) {
     this.diagnose = diagnose;
     this.presenter = presenter;
     this.plants = plants;
+    this.figures = figures;
   }
 
   @GetMapping("/diagnose")
@@ -37,7 +42,7 @@ class DiagnoseController {
         plants.kept().stream()
             .collect(
                 Collectors.groupingBy(
-                    p -> p.place().name(), java.util.LinkedHashMap::new, Collectors.toList()));
+                    p -> p.place().name(), LinkedHashMap::new, Collectors.toList()));
     model.addAttribute("byPlace", byPlace);
     return "diagnose/choose";
   }
@@ -101,6 +106,9 @@ class DiagnoseController {
 
   private String panel(LookState state, String part, String htmx, Model model) {
     model.addAttribute("view", presenter.show(state, part));
+    if (htmx == null) {
+      model.addAttribute("swatches", figures.swatches());
+    }
     return htmx == null ? "diagnose/page" : "diagnose/page :: panel";
   }
 

@@ -60,7 +60,6 @@ class DiagnosePresenter {
         figures
             .draw(plant.form(), marks(state), part.id(), plant.potMaterial() == Pot.Material.CLAY)
             .orElse(null),
-        figures.swatches(),
         plant.form().parts().stream()
             .map(
                 p ->

@@ -1,9 +1,7 @@
 package org.mildlantern.app.diagnose;
 
-import java.util.Collection;
 import java.util.List;
 import org.mildlantern.app.figure.Figure;
-import org.mildlantern.app.figure.Swatch;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.working.Working;
 
@@ -12,7 +10,6 @@ record DiagnoseView(
     PlantView plant,
     String about,
     Figure figure,
-    Collection<Swatch> swatches,
     List<PartLink> parts,
     String part,
     String partLabel,

@@ -130,7 +130,7 @@ public class Figures {
     boolean droops = leaf && marks.stream().anyMatch(m -> m.node().sign().swatch().equals("droop"));
     List<Figure.Overlay> overlays =
         marks.stream()
-            .filter(m -> !m.node().sign().swatch().equals("droop"))
+            .filter(m -> !leaf || !m.node().sign().swatch().equals("droop"))
             .map(m -> overlay(m, stroke))
             .toList();
     return new Figure.Shape(
