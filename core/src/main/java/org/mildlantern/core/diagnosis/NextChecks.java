@@ -134,7 +134,11 @@ final class NextChecks {
     List<Candidate> chosen =
         candidates.stream().limit(MOST_NODES).filter(c -> c.bits() >= most / 10).toList();
     double bits = information(chosen.stream().map(Candidate::chance).toList());
-    double minutes = check.minutes() + check.stress().minutes() + MINUTES_PER_DAY * check.days();
+    double minutes =
+        MINUTES_TO_BEGIN
+            + check.minutes()
+            + check.stress().minutes()
+            + MINUTES_PER_DAY * check.days();
     return new NextCheck(
         check,
         bits,

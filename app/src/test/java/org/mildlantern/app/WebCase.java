@@ -1,0 +1,43 @@
+package org.mildlantern.app;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import org.mildlantern.app.keeper.SignedIn;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpMethod;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** Calls pages as a keeper, with or without script. */
+@AppTest
+public abstract class WebCase {
+  @Autowired protected MockMvc web;
+  @Autowired protected Keepers keepers;
+
+  protected ResultActions get(SignedIn keeper, String path) throws Exception {
+    return web.perform(MockMvcRequestBuilders.get(path).with(user(keeper)));
+  }
+
+  /** Posts name and value pairs as a plain form. */
+  protected ResultActions post(SignedIn keeper, String path, String... pairs) throws Exception {
+    return web.perform(request(keeper, path, pairs));
+  }
+
+  /** Posts as htmx does, for a fragment. */
+  protected ResultActions htmx(SignedIn keeper, String path, String... pairs) throws Exception {
+    return web.perform(request(keeper, path, pairs).header("HX-Request", "true"));
+  }
+
+  private static MockHttpServletRequestBuilder request(
+      SignedIn keeper, String path, String... pairs) {
+    MockHttpServletRequestBuilder request =
+        MockMvcRequestBuilders.request(HttpMethod.POST, path).with(user(keeper)).with(csrf());
+    for (int i = 0; i < pairs.length; i += 2) {
+      request = request.param(pairs[i], pairs[i + 1]);
+    }
+    return request;
+  }
+}

@@ -1,0 +1,73 @@
+package org.mildlantern.app.know;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class KnowPageTest extends WebCase {
+  @Autowired Knowledge knowledge;
+
+  @ParameterizedTest
+  @CsvSource({
+    "calathea, Goeppertia",
+    "moth orchid, Phalaenopsis",
+    "overwater, Roots kept too wet",
+    "droopy, Limp leaves",
+    "red spider, Nothing is called that",
+    "SANSEVIERIA, Dracaena trifasciata",
+  })
+  void anyOfItsNamesFindsIt(String words, String found) throws Exception {
+    get(keepers.make(), "/find?q=" + words)
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString(found)));
+  }
+
+  @Test
+  void onesOwnPlantsComeFirstByEitherName() throws Exception {
+    SignedIn keeper = keepers.make();
+    var sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    var plant = keepers.plant(keeper, sill, "Vriesea ospinae");
+    for (String words : new String[] {"goudaea", "vriesea osp", plant.code()}) {
+      get(keeper, "/find?q=" + words)
+          .andExpect(content().string(containsString("/plants/" + plant.id() + "\"")));
+    }
+    get(keepers.make(), "/find?q=goudaea")
+        .andExpect(content().string(not(containsString("/plants/" + plant.id() + "\""))));
+  }
+
+  @Test
+  void awkwardWordsFindNothingAndBreakNothing() throws Exception {
+    for (String words : new String[] {"", "x", "%25", "<script>", "a".repeat(300)}) {
+      get(keepers.make(), "/find?q=" + words.replace("<", "%3C").replace(">", "%3E"))
+          .andExpect(status().isOk())
+          .andExpect(content().string(not(containsString("<script>"))));
+    }
+  }
+
+  @Test
+  void everyEntryHasItsPage() throws Exception {
+    SignedIn keeper = keepers.make();
+    for (var cause : knowledge.causes().stream().limit(12).toList()) {
+      get(keeper, "/know/causes/" + cause.id()).andExpect(status().isOk());
+    }
+    for (var sign : knowledge.signs().stream().limit(12).toList()) {
+      get(keeper, "/know/signs/" + sign.id()).andExpect(status().isOk());
+    }
+    for (var taxon : knowledge.taxa().stream().limit(12).toList()) {
+      get(keeper, "/know/taxa/" + taxon.id()).andExpect(status().isOk());
+    }
+    for (String path : new String[] {"causes", "signs", "taxa"}) {
+      get(keeper, "/know/" + path + "/no-such").andExpect(status().isNotFound());
+    }
+  }
+}

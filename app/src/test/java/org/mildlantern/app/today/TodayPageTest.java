@@ -1,0 +1,147 @@
+package org.mildlantern.app.today;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.Keepers;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.diagnose.DiagnoseService;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class TodayPageTest extends WebCase {
+  @Autowired RoundService rounds;
+  @Autowired JournalService journal;
+  @Autowired PlantService plants;
+  @Autowired DiagnoseService diagnose;
+  @Autowired CaseService cases;
+
+  private SignedIn keeper;
+  private PlaceView quarantine;
+  private PlaceView sill;
+  private PlaceView bench;
+
+  @BeforeEach
+  void places() {
+    keeper = keepers.make();
+    quarantine = keepers.place(keeper, "Quarantine", PlaceKind.QUARANTINE);
+    sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    bench = keepers.place(keeper, "Bench", PlaceKind.OUTDOOR);
+  }
+
+  private Round today() {
+    return keepers.as(keeper, () -> rounds.round(Keepers.TODAY));
+  }
+
+  private Entry last(PlantView plant) {
+    return keepers.as(keeper, () -> journal.timeline(plant.id(), 1)).get(0);
+  }
+
+  @Test
+  void cleanPlacesComeFirstThenCatchingOnesThenQuarantine() {
+    keepers.plant(keeper, quarantine, "Hoya kerrii");
+    PlantView sick = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    keepers.plant(keeper, bench, "Coleus scutellarioides");
+    keepers.as(keeper, () -> diagnose.mark(sick.id(), "stipple@old-leaves", true));
+    keepers.as(keeper, () -> cases.open(sick.id(), "spider-mites"));
+    List<Round.Stop> stops = today().stops();
+    assertThat(stops)
+        .extracting(s -> s.place().name())
+        .containsExactly("Bench", "Sill", "Quarantine");
+    assertThat(stops).extracting(Round.Stop::washFirst).containsExactly(false, true, false);
+  }
+
+  @Test
+  void anAnswerInPlaceSetsTheNextDayAndCanBeUndone() throws Exception {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    assertThat(today().due()).isEqualTo(1);
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "damp")
+        .andExpect(status().isOk())
+        .andExpect(header().string("HX-Trigger-After-Settle", "kept"))
+        .andExpect(content().string(containsString("Felt damp")))
+        .andExpect(content().string(containsString("data-undo")));
+    assertThat(today().due()).isZero();
+    assertThat(today().done()).isEqualTo(1);
+    htmx(keeper, "/entries/" + last(coleus).id() + "/undo").andExpect(status().isOk());
+    assertThat(today().due()).isEqualTo(1);
+  }
+
+  @Test
+  void eachAnswerMovesTheNextLook() throws Exception {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    for (String answer : List.of("dry", "damp", "wet", "watered")) {
+      post(keeper, "/today/plants/" + coleus.id() + "/water", "answer", answer)
+          .andExpect(redirectedUrl("/today"));
+      var check = keepers.as(keeper, () -> rounds.waterCheck(coleus, last(coleus)));
+      int days = List.of("dry", "damp", "wet", "watered").indexOf(answer);
+      assertThat(check.dueOn())
+          .as(answer)
+          .isEqualTo(Keepers.TODAY.plusDays(List.of(1, 2, 3, 3).get(days)));
+    }
+  }
+
+  @Test
+  void aNonsenseAnswerIsRefused() throws Exception {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "purple")
+        .andExpect(status().isBadRequest());
+  }
+
+  @Test
+  void answeringTwiceFromTwoTabsKeepsBothAndUndoesOneByOne() throws Exception {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "watered");
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "watered");
+    Entry second = last(coleus);
+    htmx(keeper, "/entries/" + second.id() + "/undo").andExpect(status().isOk());
+    htmx(keeper, "/entries/" + second.id() + "/undo").andExpect(status().isNotFound());
+    assertThat(keepers.as(keeper, () -> journal.timeline(coleus.id(), 9))).hasSize(1);
+  }
+
+  @Test
+  void anotherDayShowsWhatWasDoneOrWillBeDue() throws Exception {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    keepers.as(keeper, () -> plants.quick(coleus.id(), "watered 200"));
+    get(keeper, "/today?day=" + Keepers.TODAY.plusDays(3))
+        .andExpect(content().string(containsString("feel the pot")))
+        .andExpect(content().string(not(containsString("data-answer"))));
+    get(keeper, "/today?day=" + Keepers.TODAY.minusDays(3))
+        .andExpect(content().string(containsString("Nothing was noted on this day.")));
+    get(keeper, "/today?day=soon").andExpect(status().isBadRequest());
+  }
+
+  @Test
+  void theRibbonAndTheShelfRenewThemselves() throws Exception {
+    keepers.plant(keeper, quarantine, "Hoya kerrii");
+    get(keeper, "/frame/ribbon")
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("Monday 23 November")))
+        .andExpect(content().string(not(containsString("<html"))));
+    get(keeper, "/frame/shelf")
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("in quarantine")))
+        .andExpect(content().string(containsString("Hoya kerrii")));
+  }
+
+  @Test
+  void anArchivedPlantIsNotOnTheRound() {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    keepers.as(keeper, () -> plants.archive(coleus.id(), true));
+    assertThat(today().empty()).isTrue();
+  }
+}

@@ -1,0 +1,98 @@
+package org.mildlantern.core.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
+
+class CircumstancesTest {
+  private static final LocalDate NOVEMBER = LocalDate.of(2026, 11, 23);
+
+  private final Knowledge knowledge = Knowledge.load();
+  private final Taxon masdevallia = knowledge.taxon("masdevallia").orElseThrow();
+  private final Subject subject =
+      new Subject(knowledge.form(masdevallia.form()).orElseThrow(), masdevallia);
+
+  private Circumstances derived(Map<String, Double> numbers) {
+    return new Circumstances(numbers, Map.of(), Set.of("thrips")).derived(subject, NOVEMBER, 53);
+  }
+
+  private boolean holds(Circumstances circumstances, String condition, String cause) {
+    Condition found = knowledge.condition(condition).orElseThrow();
+    return circumstances.holds(found, cause);
+  }
+
+  @Test
+  void comparesThePlaceWithTheKindsWishes() {
+    Circumstances warmAndDry = derived(Map.of("temperature", 26.0, "humidity", 45.0));
+    assertThat(warmAndDry.numbers().get("heat-over")).isCloseTo(4, within(1e-9));
+    assertThat(warmAndDry.numbers().get("humidity-short")).isCloseTo(25, within(1e-9));
+    assertThat(holds(warmAndDry, "warmer-than-wish", "x")).isTrue();
+    assertThat(holds(warmAndDry, "drier-than-wish", "x")).isTrue();
+    assertThat(holds(warmAndDry, "colder-than-wish", "x")).isFalse();
+    assertThat(holds(derived(Map.of("temperature", 5.0)), "colder-than-wish", "x")).isTrue();
+  }
+
+  @Test
+  void sharesOutTheMediumsLife() {
+    Circumstances old = derived(Map.of("medium-age", 26.0, "medium-life", 18.0));
+    assertThat(old.numbers().get("medium-share")).isCloseTo(1.444, within(0.001));
+    assertThat(holds(old, "medium-spent", "x")).isTrue();
+    assertThat(holds(derived(Map.of("medium-age", 26.0)), "medium-spent", "x")).isFalse();
+  }
+
+  @Test
+  void knowsSeasonAndRest() {
+    assertThat(derived(Map.of()).choices())
+        .containsEntry("season", "autumn")
+        .containsEntry("rests-now", "no")
+        .containsEntry("salt-shy", "yes");
+    Taxon pleione = knowledge.taxon("pleione-formosana").orElseThrow();
+    Subject resting = new Subject(knowledge.form(pleione.form()).orElseThrow(), pleione);
+    assertThat(Circumstances.UNKNOWN.derived(resting, NOVEMBER, 53).choices())
+        .containsEntry("rests-now", "yes");
+    assertThat(Circumstances.UNKNOWN.derived(resting, NOVEMBER, -40).choices())
+        .containsEntry("rests-now", "no");
+  }
+
+  @Test
+  void whatIsNotKnownNeverHolds() {
+    for (Condition condition : knowledge.conditions()) {
+      assertThat(Circumstances.UNKNOWN.holds(condition, "thrips")).as(condition.id()).isFalse();
+    }
+  }
+
+  @Test
+  void aNeighboursCaseHoldsForItsOwnCauseOnly() {
+    assertThat(holds(derived(Map.of()), "neighbour-has-it", "thrips")).isTrue();
+    assertThat(holds(derived(Map.of()), "neighbour-has-it", "aphids")).isFalse();
+  }
+
+  @Test
+  void recordsAreCappedSoThatTheyNeverDecideAlone() {
+    Circumstances all =
+        new Circumstances(
+                Map.of("wet-days", 20.0, "waterings-in-14-days", 8.0, "temperature", 12.0),
+                Map.of("last-moisture", "wet", "holes", "no"),
+                Set.of())
+            .derived(subject, LocalDate.of(2026, 1, 10), 53);
+    Prior prior = Prior.of(knowledge.cause("too-wet").orElseThrow(), subject, all, knowledge);
+    assertThat(prior.odds()).isCloseTo(3, within(1e-9));
+    assertThat(prior.raises()).last().satisfies(r -> assertThat(r.id()).isEqualTo("cap"));
+  }
+
+  @Test
+  void aKindThatIsProneToACauseStartsHigher() {
+    Subject nameless = new Subject(subject.form(), null);
+    var heat = knowledge.cause("heat-cool-grower").orElseThrow();
+    double plain = Prior.of(heat, nameless, Circumstances.UNKNOWN, knowledge).odds();
+    double prone = Prior.of(heat, subject, Circumstances.UNKNOWN, knowledge).odds();
+    assertThat(prone / plain).isCloseTo(6, within(1e-9));
+  }
+}

@@ -1,0 +1,90 @@
+package org.mildlantern.core.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Stress;
+
+class NextChecksTest {
+  private final Knowledge knowledge = Knowledge.load();
+  private final Diagnostician diagnostician = new Diagnostician(knowledge);
+
+  private Diagnosis ask(String form, String... seen) {
+    List<Finding> findings = new ArrayList<>();
+    for (String node : seen) {
+      findings.add(
+          node.startsWith("-") ? Finding.absent(node.substring(1)) : Finding.present(node));
+    }
+    return diagnostician.diagnose(
+        Question.of(
+            new Subject(knowledge.form(form).orElseThrow(), null),
+            LocalDate.of(2026, 5, 1),
+            findings,
+            Circumstances.UNKNOWN));
+  }
+
+  @Test
+  void onlyAsksForWhatCanBeSeenOnTheForm() {
+    for (GrowthForm form : knowledge.forms()) {
+      ask(form.id(), firstNode(form))
+          .nextChecks()
+          .forEach(
+              next ->
+                  next.nodes()
+                      .forEach(
+                          node ->
+                              assertThat(knowledge.occursOn(node, form))
+                                  .as(form.id() + " " + node.id())
+                                  .isTrue()));
+    }
+  }
+
+  private String firstNode(GrowthForm form) {
+    return knowledge.nodes().stream()
+        .filter(n -> knowledge.occursOn(n, form))
+        .findFirst()
+        .orElseThrow()
+        .id();
+  }
+
+  @Test
+  void aHarmlessLookComesBeforeAnInvasiveOneForTheSameQuestion() {
+    List<NextCheck> checks = ask("monopodial-orchid", "wrinkled-leaves@all-leaves").nextChecks();
+    assertThat(checks.get(0).check().stress()).isEqualTo(Stress.NONE);
+  }
+
+  @Test
+  void theRateIsInformationOverMinutesWithStressAndWaiting() {
+    for (NextCheck next : ask("leafy-stem", "limp-leaves@all-leaves").nextChecks()) {
+      double minutes =
+          1 + next.check().minutes() + next.check().stress().minutes() + 3.0 * next.check().days();
+      assertThat(next.rate() * minutes)
+          .isCloseTo(next.bits(), org.assertj.core.data.Offset.offset(1e-9));
+      assertThat(next.working().steps()).hasSize(4);
+      assertThat(next.nodes()).hasSizeBetween(1, 4);
+    }
+  }
+
+  @Test
+  void aSettledQuestionLeavesLessToLearn() {
+    double open = bits(ask("leafy-stem", "limp-leaves@all-leaves"));
+    double settled =
+        bits(
+            ask(
+                "leafy-stem",
+                "stipple@old-leaves",
+                "webbing@joints",
+                "moving-dots@underside",
+                "swipe-streak@underside"));
+    assertThat(settled).isLessThan(open);
+  }
+
+  private static double bits(Diagnosis diagnosis) {
+    return diagnosis.nextChecks().stream().mapToDouble(NextCheck::bits).max().orElse(0);
+  }
+}
