@@ -1,0 +1,179 @@
+package org.mildlantern.app.plants;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+
+class PlantPagesTest extends WebCase {
+  @Autowired PlantService plants;
+
+  private SignedIn keeper;
+  private PlaceView sill;
+
+  @BeforeEach
+  void aPlace() {
+    keeper = keepers.make();
+    sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+  }
+
+  private ResultActions add(String... more) throws Exception {
+    String[] pairs = {
+      "kind",
+      "Phalaenopsis",
+      "placeId",
+      sill.id().toString(),
+      "potShape",
+      "ROUND",
+      "stage",
+      "GROWTH",
+      "_potHoles",
+      "on",
+      "_outerPot",
+      "on",
+      "code",
+      "",
+      "notes",
+      "kept words"
+    };
+    java.util.Map<String, String> all = new java.util.LinkedHashMap<>();
+    for (int i = 0; i < pairs.length; i += 2) {
+      all.put(pairs[i], pairs[i + 1]);
+    }
+    for (int i = 0; i < more.length; i += 2) {
+      all.put(more[i], more[i + 1]);
+    }
+    return post(
+        keeper,
+        "/plants/new",
+        all.entrySet().stream()
+            .flatMap(e -> java.util.stream.Stream.of(e.getKey(), e.getValue()))
+            .toArray(String[]::new));
+  }
+
+  private List<PlantView> all() {
+    return keepers.as(keeper, plants::all);
+  }
+
+  private void refused(ResultActions answer, String message) throws Exception {
+    answer
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString(message)))
+        .andExpect(content().string(containsString("kept words")));
+    assertThat(all()).isEmpty();
+  }
+
+  @Test
+  void addsAPlantWithACodeOfItsOwn() throws Exception {
+    add().andExpect(status().is3xxRedirection());
+    assertThat(all()).singleElement().satisfies(p -> assertThat(p.code()).isEqualTo("2026-001"));
+  }
+
+  @Test
+  void awkwardInputIsRefusedBesideTheFieldAndKept() throws Exception {
+    refused(add("kind", ""), "A free name will do");
+    refused(add("kind", "x".repeat(121)), "At most 120 characters");
+    refused(add("kind", "Unheard of"), "pick how the plant is built");
+    refused(add("potCm", "1e9"), "Between 1 and 200 cm");
+    refused(add("potCm", "-5"), "Between 1 and 200 cm");
+    refused(add("potCm", "wide"), "A number, please");
+    refused(add("mediumId", "lava"), "Pick a medium from the list");
+    refused(add("mediumSince", "2031-01-01"), "This day has not come yet");
+    refused(add("arrivedOn", "yesterday"), "A day, please");
+    refused(add("placeId", "999999999"), "Pick a place");
+    refused(add("code", "c".repeat(21)), "At most 20 characters");
+    refused(add("notes", "kept words " + "n".repeat(2000)), "At most 2000 characters");
+  }
+
+  @Test
+  void aNameIsShownAsTextAndNeverAsMarkup() throws Exception {
+    add("kind", "<img src=x>", "formId", "fern").andExpect(status().is3xxRedirection());
+    get(keeper, "/plants")
+        .andExpect(content().string(containsString("&lt;img src=x&gt;")))
+        .andExpect(content().string(not(containsString("<img src=x>"))));
+  }
+
+  @Test
+  void withoutAPlaceOneIsAskedForFirst() throws Exception {
+    SignedIn newcomer = keepers.make();
+    get(newcomer, "/plants/new").andExpect(redirectedUrl("/places/new"));
+    get(newcomer, "/plants").andExpect(content().string(containsString("Add the first place")));
+    get(newcomer, "/diagnose").andExpect(content().string(containsString("Add a plant")));
+    get(newcomer, "/cases").andExpect(content().string(containsString("No case yet")));
+    get(newcomer, "/places").andExpect(content().string(containsString("Add the first place")));
+  }
+
+  @Test
+  void editingKeepsTheIdAndShowsTheOldValues() throws Exception {
+    add();
+    Long id = all().get(0).id();
+    get(keeper, "/plants/" + id + "/edit")
+        .andExpect(content().string(containsString("value=\"2026-001\"")))
+        .andExpect(content().string(containsString("kept words")));
+    post(
+            keeper,
+            "/plants/" + id + "/edit",
+            "kind",
+            "Vanda",
+            "placeId",
+            sill.id().toString(),
+            "potShape",
+            "BASKET",
+            "stage",
+            "FLOWER",
+            "code",
+            "V-1",
+            "_potHoles",
+            "on",
+            "_outerPot",
+            "on")
+        .andExpect(redirectedUrl("/plants/" + id));
+    assertThat(all())
+        .singleElement()
+        .satisfies(
+            p -> {
+              assertThat(p.code()).isEqualTo("V-1", "_potHoles", "on", "_outerPot", "on");
+              assertThat(p.form().id()).isEqualTo("monopodial-orchid");
+              assertThat(p.stage()).isEqualTo(Pot.Stage.FLOWER);
+            });
+  }
+
+  @Test
+  void archivingAndBringingBack() throws Exception {
+    add();
+    Long id = all().get(0).id();
+    post(keeper, "/plants/" + id + "/archive", "away", "true")
+        .andExpect(redirectedUrl("/plants/" + id));
+    get(keeper, "/plants").andExpect(content().string(containsString("<h2>Archive</h2>")));
+    post(keeper, "/plants/" + id + "/archive", "away", "false");
+    get(keeper, "/plants").andExpect(content().string(not(containsString("<h2>Archive</h2>"))));
+  }
+
+  @Test
+  void thePastedTableIsShownBeforeItIsSaved() throws Exception {
+    String table = "name,place\nPhalaenopsis,Sill\nVanda,Sill";
+    post(keeper, "/plants/paste", "table", table)
+        .andExpect(content().string(containsString("All cells will do")))
+        .andExpect(content().string(containsString("Save 2 plants")));
+    assertThat(all()).isEmpty();
+    post(keeper, "/plants/paste", "table", table, "save", "true")
+        .andExpect(redirectedUrl("/plants"));
+    assertThat(all()).hasSize(2);
+    post(keeper, "/plants/paste", "table", "name,place\nVanda,Moon", "save", "true")
+        .andExpect(content().string(containsString("1 cell will not do")))
+        .andExpect(content().string(containsString("Vanda,Moon")));
+    assertThat(all()).hasSize(2);
+  }
+}
