@@ -85,6 +85,7 @@ class DiagnosePresenter {
         cards.subList(Math.min(CARDS, cards.size()), cards.size()),
         diagnosis.nextChecks().stream().map(this::check).toList(),
         Decibans.percent(diagnosis.fit()),
+        diagnosis.fitWorking(),
         diagnosis.fitsNothing(),
         diagnosis.unexplained().stream().map(this::label).toList(),
         anySeen,

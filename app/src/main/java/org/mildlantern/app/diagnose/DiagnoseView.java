@@ -21,6 +21,7 @@ record DiagnoseView(
     List<CauseCard> lesserCauses,
     List<CheckCard> checks,
     String fit,
+    Working fitWorking,
     boolean fitsNothing,
     List<String> unexplained,
     boolean anySeen,

@@ -3,6 +3,7 @@ package org.mildlantern.core.diagnosis;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.working.Working;
 
 /**
  * The answer to a question.
@@ -11,6 +12,7 @@ import org.mildlantern.core.knowledge.Cause;
  * @param bestSet the single most probable set of causes, perhaps empty
  * @param fit how well the best set predicts what was seen: the geometric mean of the probabilities
  *     of the present findings under it, 1 when nothing is present
+ * @param fitWorking each present finding with its probability under the best set
  * @param unexplained keys of present findings that more probably have no known cause
  * @param fitsNothing whether no set of causes explains the findings well
  * @param records what the plant's records say that matters
@@ -19,6 +21,7 @@ public record Diagnosis(
     List<RankedCause> ranking,
     List<Cause> bestSet,
     double fit,
+    Working fitWorking,
     List<String> unexplained,
     boolean fitsNothing,
     List<RecordNote> records,

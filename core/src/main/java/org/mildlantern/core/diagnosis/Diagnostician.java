@@ -7,9 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.working.Working;
+import org.mildlantern.core.working.Working.Step;
 
 /**
  * Answers questions about plants from the knowledge.
@@ -61,12 +64,15 @@ public final class Diagnostician {
     ranking.sort(Comparator.comparingDouble(RankedCause::probability).reversed());
 
     List<String> unexplained = new ArrayList<>();
+    List<Step> fitSteps = new ArrayList<>();
     double fitLog = 0;
     int seen = 0;
     for (int f = 0; f < observations.size(); f++) {
       if (observations.get(f).present()) {
         seen++;
-        fitLog += Math.log(network.likelihoodUnder(best, f));
+        double likelihood = network.likelihoodUnder(best, f);
+        fitLog += Math.log(likelihood);
+        fitSteps.add(new Step(observations.get(f).label(), percentOf(likelihood)));
         if (network.explainedShare(f) < 0.5) {
           unexplained.add(observations.get(f).key());
         }
@@ -77,6 +83,7 @@ public final class Diagnostician {
         List.copyOf(ranking),
         Arrays.stream(best).mapToObj(causes::get).toList(),
         fit,
+        fitWorking(best, causes, fitSteps, fit),
         List.copyOf(unexplained),
         seen > 0 && (fit < POOR_FIT || unexplained.size() * 2 > seen),
         records(causes, circumstances),
@@ -153,6 +160,19 @@ public final class Diagnostician {
     weights.addAll(byKey.values());
     return new RankedCause(
         prior.cause(), probability, List.copyOf(weights), List.copyOf(unexplained));
+  }
+
+  private static Working fitWorking(int[] best, List<Cause> causes, List<Step> steps, double fit) {
+    String set =
+        Arrays.stream(best).mapToObj(i -> causes.get(i).label()).collect(Collectors.joining(", "));
+    return new Working(
+        "How well it fits",
+        "geometric mean of the probabilities of what was seen, given the most probable set of"
+            + " causes: "
+            + (set.isEmpty() ? "none" : set),
+        steps,
+        percentOf(fit),
+        "below " + percentOf(POOR_FIT) + " it fits badly, rule of thumb");
   }
 
   private static String percentOf(double probability) {

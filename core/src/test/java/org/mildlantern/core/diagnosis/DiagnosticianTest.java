@@ -254,6 +254,11 @@ class DiagnosticianTest {
     assertThat(first.working().result()).isEqualTo(Decibans.percent(first.probability()));
     assertThat(first.working().steps()).hasSize(first.weights().size() + 1);
     assertThat(first.working().source()).contains("Good 1950");
+    assertThat(diagnosis.fitWorking().result()).isEqualTo(Decibans.percent(diagnosis.fit()));
+    assertThat(diagnosis.fitWorking().formula()).contains("Spider mites");
+    assertThat(diagnosis.fitWorking().steps())
+        .singleElement()
+        .satisfies(step -> assertThat(step.name()).startsWith("Fine pale stipple"));
   }
 
   private List<Finding> someFindings(GrowthForm form, Random random) {
