@@ -28,8 +28,8 @@ public record PlantForm(
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         Double potCm,
     Pot.Material potMaterial,
-    boolean potHoles,
-    boolean outerPot,
+    Boolean potHoles,
+    Boolean outerPot,
     String mediumId,
     @PastOrPresent(message = "This day has not come yet.") LocalDate mediumSince,
     Pot.Water waterUsed,
@@ -38,6 +38,8 @@ public record PlantForm(
     @Size(max = 2000, message = "At most 2000 characters.") String notes) {
 
   public PlantForm {
+    potHoles = Boolean.TRUE.equals(potHoles);
+    outerPot = Boolean.TRUE.equals(outerPot);
     formId = blankToNull(formId);
     mediumId = blankToNull(mediumId);
   }

@@ -176,4 +176,39 @@ class PlantPagesTest extends WebCase {
         .andExpect(content().string(containsString("Vanda,Moon")));
     assertThat(all()).hasSize(2);
   }
+
+  @Test
+  void boxesThatWereNotSentCountAsNotTicked() throws Exception {
+    post(
+            keeper,
+            "/plants/new",
+            "kind",
+            "Vanda",
+            "placeId",
+            sill.id().toString(),
+            "potShape",
+            "BASKET",
+            "stage",
+            "GROWTH")
+        .andExpect(status().is3xxRedirection());
+    assertThat(all())
+        .singleElement()
+        .satisfies(
+            plant -> {
+              assertThat(plant.potHoles()).isFalse();
+              assertThat(plant.outerPot()).isFalse();
+              assertThat(plant.pot()).isEqualTo("basket, no holes");
+            });
+  }
+
+  @Test
+  void theListShowsPotMediumAndTheAcceptedName() throws Exception {
+    keepers.plant(keeper, sill, "Vriesea ospinae");
+    keepers.plant(keeper, sill, "Phalaenopsis");
+    get(keeper, "/plants")
+        .andExpect(content().string(containsString("now Goudaea ospinae")))
+        .andExpect(content().string(containsString("12 cm plastic pot")))
+        .andExpect(content().string(containsString("House-plant compost")))
+        .andExpect(content().string(containsString("2 kept")));
+  }
 }
