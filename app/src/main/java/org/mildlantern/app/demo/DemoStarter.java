@@ -49,7 +49,7 @@ class DemoStarter implements ApplicationRunner {
           LocalDate today = scope.today();
           Optional<LocalDate> anchor = keepers.demoAnchor(keeper);
           if (anchor.isEmpty()) {
-            tollhouse.furnish(keeper);
+            tollhouse.furnish();
             LOG.info("made the demo collection");
           } else {
             shift.by((int) ChronoUnit.DAYS.between(anchor.get(), today), keeper);

@@ -1,0 +1,80 @@
+package org.mildlantern.app.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Map;
+import java.util.TreeMap;
+import org.mildlantern.app.keeper.Scope;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Component;
+
+/** Writes the demo's rows, with their past dates, straight into the tables. */
+@Component
+class DemoRows {
+  private final JdbcClient jdbc;
+  private final Scope scope;
+
+  DemoRows(JdbcClient jdbc, Scope scope) {
+    this.jdbc = jdbc;
+    this.scope = scope;
+  }
+
+  /** A row of the collection; columns follow by {@link Row#with}, {@link Row#save} writes it. */
+  Row row(String table) {
+    return new Row(table).with("collection_id", scope.keeper().collectionId());
+  }
+
+  /** A journal entry of a plant, some days ago at an hour. */
+  Row entry(long plant, int ago, int hour, String kind, String text) {
+    return row("entry")
+        .with("plant_id", plant)
+        .with("at", at(ago, hour))
+        .with("kind", kind)
+        .with("text", text)
+        .with("superseded", false);
+  }
+
+  LocalDate day(int ago) {
+    return scope.today().minusDays(ago);
+  }
+
+  /** An instant some days ago, never ahead of now. */
+  OffsetDateTime at(int ago, int hour) {
+    Instant wanted = day(ago).atTime(LocalTime.of(hour, 0)).atZone(scope.zone()).toInstant();
+    Instant latest = scope.now().minus(Duration.ofMinutes(1));
+    return (wanted.isAfter(latest) ? latest : wanted).atOffset(ZoneOffset.UTC);
+  }
+
+  final class Row {
+    private final String table;
+    private final Map<String, Object> columns = new TreeMap<>();
+
+    private Row(String table) {
+      this.table = table;
+    }
+
+    Row with(String column, Object value) {
+      columns.put(column, value);
+      return this;
+    }
+
+    /** Writes the row and returns its id. */
+    long save() {
+      GeneratedKeyHolder key = new GeneratedKeyHolder();
+      jdbc.sql(
+              "insert into %s (%s) values (:%s)"
+                  .formatted(
+                      table,
+                      String.join(", ", columns.keySet()),
+                      String.join(", :", columns.keySet())))
+          .params(columns)
+          .update(key, "id");
+      return key.getKey().longValue();
+    }
+  }
+}
