@@ -15,7 +15,16 @@ import java.util.stream.Collectors;
 public final class Knowledge {
   private static final List<String> CAUSE_FILES =
       List.of(
-          "normal", "water", "roots", "light", "air", "nutrition", "pests", "disease", "growth");
+          "normal",
+          "habit",
+          "water",
+          "roots",
+          "light",
+          "air",
+          "nutrition",
+          "pests",
+          "disease",
+          "growth");
 
   private final Map<String, GrowthForm> forms;
   private final Map<String, Pattern> patterns;
