@@ -1,5 +1,6 @@
 package org.mildlantern.app.know;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -100,6 +101,18 @@ class KnowController {
   String taxon(@PathVariable String id, Model model) {
     var taxon = knowledge.taxon(id).orElseThrow(KnowController::missing);
     model.addAttribute("taxon", taxon);
+    List<String> shyOf = new ArrayList<>();
+    if (taxon.saltShy()) {
+      shyOf.add("salts");
+    }
+    if (taxon.copperShy()) {
+      shyOf.add("copper");
+    }
+    if (taxon.oilShy()) {
+      shyOf.add("oils and soaps");
+    }
+    model.addAttribute(
+        "shyOf", shyOf.isEmpty() ? "nothing in particular" : String.join(", ", shyOf));
     model.addAttribute("form", knowledge.form(taxon.form()).orElseThrow());
     model.addAttribute(
         "prone",

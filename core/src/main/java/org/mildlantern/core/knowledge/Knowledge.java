@@ -26,6 +26,14 @@ public final class Knowledge {
           "disease",
           "growth");
 
+  private static final List<String> TAXON_FILES =
+      List.of(
+          "taxa/orchid.yaml",
+          "taxa/bromeliad.yaml",
+          "taxa/bonsai.yaml",
+          "taxa/carnivorous.yaml",
+          "taxa/potted.yaml");
+
   private final Map<String, GrowthForm> forms;
   private final Map<String, Pattern> patterns;
   private final Map<String, Check> checks;
@@ -83,7 +91,7 @@ public final class Knowledge {
       all.addAll(reader.entries("causes/" + file + ".yaml", "causes", Cause.class));
     }
     causes = byId("causes", all, Cause::id, faults);
-    taxa = byId("taxa.yaml", reader.entries("taxa.yaml", "taxa", Taxon.class), Taxon::id, faults);
+    taxa = byId("taxa", reader.taxa(TAXON_FILES), Taxon::id, faults);
     nodes = new LinkedHashMap<>();
     for (Sign sign : signs.values()) {
       for (String pattern : sign.patterns()) {

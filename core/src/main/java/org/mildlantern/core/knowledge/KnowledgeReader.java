@@ -13,7 +13,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import org.yaml.snakeyaml.Yaml;
 
@@ -48,21 +50,55 @@ final class KnowledgeReader {
     return entries(file, document(file).path(kind), kind, type);
   }
 
+  /**
+   * Reads the kinds of plant: what an entry leaves out comes from the entry that it names in {@code
+   * like}, and then from what is usual for its growth form.
+   */
+  List<Taxon> taxa(List<String> files) {
+    Map<String, JsonNode> all = new LinkedHashMap<>();
+    Map<String, JsonNode> documents = new LinkedHashMap<>();
+    for (String file : files) {
+      documents.put(file, document(file));
+      documents.get(file).forEach(entry -> all.put(entry.path("id").asText(), entry));
+    }
+    Map<String, JsonNode> usual = new LinkedHashMap<>();
+    for (JsonNode entry :
+        checked("taxa/usual.yaml", document("taxa/usual.yaml"), "usual", "form")) {
+      usual.put(entry.path("form").asText(), entry);
+    }
+    List<Taxon> taxa = new ArrayList<>();
+    documents.forEach(
+        (file, list) -> {
+          var full = MAPPER.createArrayNode();
+          list.forEach(entry -> full.add(TaxonEntry.complete(entry, all, usual)));
+          taxa.addAll(entries(file, full, "taxa", Taxon.class));
+        });
+    return taxa;
+  }
+
   private <T> List<T> entries(String file, JsonNode list, String kind, Class<T> type) {
-    JsonSchema schema = schema(kind);
     List<T> found = new ArrayList<>();
+    for (JsonNode entry : checked(file, list, kind, "id")) {
+      found.add(MAPPER.convertValue(entry, type));
+    }
+    return found;
+  }
+
+  private List<JsonNode> checked(String file, JsonNode list, String kind, String key) {
+    JsonSchema schema = schema(kind);
+    List<JsonNode> sound = new ArrayList<>();
     for (JsonNode entry : list) {
-      String id = entry.path("id").asText("?");
+      String id = entry.path(key).asText("?");
       var messages = schema.validate(MAPPER.createArrayNode().add(entry));
       for (ValidationMessage message : messages) {
         faults.add(
             file + ": " + id + ": " + message.getMessage().replaceFirst("^\\$\\[0]\\.?", ""));
       }
       if (messages.isEmpty()) {
-        found.add(MAPPER.convertValue(entry, type));
+        sound.add(entry);
       }
     }
-    return found;
+    return sound;
   }
 
   private JsonNode document(String file) {

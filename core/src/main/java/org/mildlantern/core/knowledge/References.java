@@ -48,13 +48,13 @@ final class References {
       known(file, cause.id(), "rates", cause.rates().keySet(), formNames);
     }
     for (Taxon taxon : knowledge.taxa()) {
-      found("taxa.yaml", taxon.id(), "form", List.of(taxon.form()), knowledge::form);
-      found("taxa.yaml", taxon.id(), "prone", taxon.prone().keySet(), knowledge::cause);
-      if (taxon.genus() != null) {
-        found("taxa.yaml", taxon.id(), "genus", List.of(taxon.genus()), knowledge::taxon);
+      found("taxa", taxon.id(), "form", List.of(taxon.form()), knowledge::form);
+      found("taxa", taxon.id(), "prone", taxon.prone().keySet(), knowledge::cause);
+      if (taxon.like() != null) {
+        found("taxa", taxon.id(), "like", List.of(taxon.like()), knowledge::taxon);
       }
       if (taxon.coldestWished() >= taxon.warmestWished()) {
-        faults.add("taxa.yaml: " + taxon.id() + ": temperature: least is not below greatest");
+        faults.add("taxa: " + taxon.id() + ": temperature: least is not below greatest");
       }
     }
     return faults;

@@ -1,5 +1,6 @@
 package org.mildlantern.core.knowledge;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Map;
 import org.mildlantern.core.season.Season;
@@ -7,22 +8,28 @@ import org.mildlantern.core.season.Season;
 /**
  * A kind of plant and what it wishes.
  *
+ * @param like the entry from which this one takes what it leaves out, or null
+ * @param parents of a hybrid
  * @param temperature wished least and greatest air temperature, °C
  * @param humidity least wished relative humidity, %
  * @param water how it likes to be watered
  * @param checkDays days between looks at the medium, in growth and at rest (rule of thumb)
  * @param rest ids of the seasons in which it rests
+ * @param copperShy hurt by copper fungicides
+ * @param oilShy hurt by oils and soaps: thin, hairy or waxy leaves, or traps
+ * @param flowerWeeks usual life of a flower or flower head, or null when not known
  * @param prone causes that are more or less likely than in other kinds of its form
  */
 public record Taxon(
     String id,
     String name,
     String rank,
-    String genus,
+    String like,
     String group,
     String form,
     List<String> synonyms,
     List<String> common,
+    List<String> parents,
     String light,
     List<Double> temperature,
     double humidity,
@@ -30,12 +37,19 @@ public record Taxon(
     List<Integer> checkDays,
     List<String> rest,
     boolean saltShy,
+    boolean copperShy,
+    boolean oilShy,
+    Feed feed,
+    Sheds sheds,
     String pets,
     Integer flowerWeeks,
     boolean edible,
     Map<String, Factor> prone) {
 
   public Taxon {
+    synonyms = synonyms == null ? List.of() : synonyms;
+    common = common == null ? List.of() : common;
+    parents = parents == null ? List.of() : parents;
     prone = prone == null ? Map.of() : prone;
   }
 
@@ -54,5 +68,53 @@ public record Taxon(
   /** Days between looks at the medium in the season. */
   public int checkDaysIn(Season season) {
     return checkDays.get(restsIn(season) || season == Season.WINTER ? 1 : 0);
+  }
+
+  /** Strength of feed in growth, in ppm of nitrogen each time. Rule of thumb. */
+  public enum Feed {
+    @JsonProperty("none")
+    NONE("none at the roots"),
+    @JsonProperty("weak")
+    WEAK("weak, about 50 ppm N"),
+    @JsonProperty("medium")
+    MEDIUM("medium, about 100 ppm N"),
+    @JsonProperty("strong")
+    STRONG("strong, about 150 ppm N");
+
+    private final String label;
+
+    Feed(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+  }
+
+  /** How it loses leaves when it is well. */
+  public enum Sheds {
+    @JsonProperty("keeps")
+    KEEPS("the oldest, one by one"),
+    @JsonProperty("exchange")
+    EXCHANGE("one for each new one"),
+    @JsonProperty("half")
+    HALF("part of them in a cold or dry season"),
+    @JsonProperty("all")
+    ALL("all before its rest"),
+    @JsonProperty("dies-down")
+    DIES_DOWN("all; it dies down to bulb, tuber or bud"),
+    @JsonProperty("on-move")
+    ON_MOVE("many after a change of place");
+
+    private final String label;
+
+    Sheds(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
   }
 }

@@ -1,0 +1,105 @@
+package org.mildlantern.core.reliability;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Date;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.diagnosis.Finding;
+import org.mildlantern.core.diagnosis.Question;
+import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
+import org.yaml.snakeyaml.Yaml;
+
+/**
+ * A worked example: a plant with what was seen, and what it was.
+ *
+ * @param answers ids of right causes: any of them will do, or all of them when {@code several}
+ * @param several whether all answers are at work together
+ * @param urgent the cause that must not be missed, or null
+ */
+public record WrittenCase(
+    String id,
+    String story,
+    String group,
+    Question question,
+    List<String> answers,
+    boolean several,
+    String urgent) {
+
+  private static final List<String> FILES =
+      List.of("first-light", "orchids", "bromeliads", "bonsai", "carnivorous", "potted");
+
+  /** All cases that ship with the core. */
+  public static List<WrittenCase> all(Knowledge knowledge) {
+    List<WrittenCase> cases = new ArrayList<>();
+    for (String file : FILES) {
+      for (Map<String, Object> entry : read("/cases/" + file + ".yaml")) {
+        cases.add(of(entry, knowledge));
+      }
+    }
+    return cases;
+  }
+
+  private static List<Map<String, Object>> read(String resource) {
+    try (InputStream in = WrittenCase.class.getResourceAsStream(resource)) {
+      return new Yaml().load(in);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static WrittenCase of(Map<String, Object> entry, Knowledge knowledge) {
+    String id = (String) entry.get("id");
+    Taxon taxon =
+        knowledge
+            .taxon((String) entry.get("taxon"))
+            .orElseThrow(() -> new IllegalStateException("case " + id + ": unknown taxon"));
+    List<Finding> findings = new ArrayList<>();
+    strings(entry, "seen").forEach(node -> findings.add(Finding.present(node)));
+    strings(entry, "not").forEach(node -> findings.add(Finding.absent(node)));
+    LocalDate day = ((Date) entry.get("day")).toInstant().atZone(ZoneOffset.UTC).toLocalDate();
+    Question question =
+        Question.of(
+            new Subject(knowledge.form(taxon.form()).orElseThrow(), taxon),
+            day,
+            findings,
+            circumstances((Map<?, ?>) entry.get("records")));
+    boolean several = entry.containsKey("both");
+    return new WrittenCase(
+        id,
+        (String) entry.get("story"),
+        taxon.group(),
+        question,
+        strings(entry, several ? "both" : "accept"),
+        several,
+        (String) entry.get("urgent"));
+  }
+
+  private static Circumstances circumstances(Map<?, ?> records) {
+    Map<String, Double> numbers = new HashMap<>();
+    Map<String, String> choices = new HashMap<>();
+    records.forEach(
+        (field, value) -> {
+          if (value instanceof Number number) {
+            numbers.put(field.toString(), number.doubleValue());
+          } else {
+            choices.put(field.toString(), value.toString());
+          }
+        });
+    return new Circumstances(numbers, choices, Set.of());
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<String> strings(Map<String, Object> entry, String key) {
+    return (List<String>) entry.getOrDefault(key, List.of());
+  }
+}

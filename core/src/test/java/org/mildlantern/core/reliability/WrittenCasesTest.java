@@ -1,0 +1,73 @@
+package org.mildlantern.core.reliability;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Knowledge;
+
+class WrittenCasesTest {
+  private final Knowledge knowledge = Knowledge.load();
+  private final List<WrittenCase> cases = WrittenCase.all(knowledge);
+  private final HitRate rate = HitRate.of(cases, knowledge);
+
+  @Test
+  void coverEveryGroupWithNormalUrgentAndDoubleCases() {
+    assertThat(rate.cases()).isGreaterThanOrEqualTo(150);
+    assertThat(rate.normalCases()).isGreaterThanOrEqualTo(30);
+    assertThat(rate.severalCases()).isGreaterThanOrEqualTo(25);
+    assertThat(rate.urgentCases()).isGreaterThanOrEqualTo(20);
+    assertThat(cases.stream().map(WrittenCase::group).distinct())
+        .containsExactlyInAnyOrder("orchid", "bromeliad", "bonsai", "carnivorous", "potted");
+    assertThat(cases.stream().map(WrittenCase::id).distinct()).hasSize(cases.size());
+  }
+
+  @Test
+  void everyNodeAndCauseIsKnownAndPossibleOnThePlant() {
+    for (WrittenCase written : cases) {
+      var form = written.question().subject().form();
+      for (var finding : written.question().findings()) {
+        assertThat(knowledge.node(finding.key()).map(n -> knowledge.occursOn(n, form)))
+            .as(written.id() + " " + finding.key())
+            .contains(true);
+      }
+      assertThat(written.answers()).as(written.id()).isNotEmpty();
+      for (String answer : written.answers()) {
+        assertThat(knowledge.cause(answer).map(c -> c.strikes(form)))
+            .as(written.id() + " " + answer)
+            .contains(true);
+      }
+    }
+  }
+
+  @Test
+  void theRightCauseLeadsInMostAndUrgentOnesAreNeverMissed() {
+    String missed =
+        rate.misses().stream()
+            .map(
+                m ->
+                    m.written().id()
+                        + (m.amongThree() ? "" : " (not among three)")
+                        + " instead "
+                        + m.instead().stream()
+                            .map(r -> "%s %.2f".formatted(r.cause().id(), r.probability()))
+                            .toList())
+            .reduce("", (a, b) -> a + "\n" + b);
+    System.out.println(
+        "%d written cases: first %d, among three %d; urgent found %d of %d; normal left alone %d of %d%s"
+            .formatted(
+                rate.cases(),
+                rate.first(),
+                rate.amongThree(),
+                rate.urgentFound(),
+                rate.urgentCases(),
+                rate.normalLeftAlone(),
+                rate.normalCases(),
+                missed));
+    assertThat(rate.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.85 * rate.cases()));
+    assertThat(rate.amongThree()).isGreaterThanOrEqualTo((int) Math.ceil(0.97 * rate.cases()));
+    assertThat(rate.urgentFound()).isEqualTo(rate.urgentCases());
+    assertThat(rate.normalLeftAlone())
+        .isGreaterThanOrEqualTo((int) Math.ceil(0.95 * rate.normalCases()));
+  }
+}
