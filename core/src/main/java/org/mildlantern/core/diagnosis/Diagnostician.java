@@ -38,21 +38,12 @@ public final class Diagnostician {
    * @throws IllegalArgumentException when a sign, pattern or change is unknown
    */
   public Diagnosis diagnose(Question question) {
-    Subject subject = question.subject();
-    Circumstances circumstances =
-        question.circumstances().derived(subject, question.day(), question.latitude());
-    List<Cause> causes = knowledge.causesFor(subject.form());
-    List<Prior> priors =
-        causes.stream().map(c -> Prior.of(c, subject, circumstances, knowledge)).toList();
-    List<Observation> observations = observations(question, causes);
-    double[] odds = priors.stream().mapToDouble(Prior::odds).toArray();
-    Network network =
-        new Network(
-            odds,
-            observations.stream().map(Observation::no).toArray(double[][]::new),
-            observations.stream().mapToDouble(Observation::leakNo).toArray(),
-            present(observations));
-    double[] marginals = network.marginals();
+    Posterior posterior = posterior(question);
+    List<Cause> causes = posterior.causes;
+    List<Prior> priors = posterior.priors;
+    List<Observation> observations = posterior.observations;
+    Network network = posterior.network;
+    double[] marginals = posterior.marginals;
     double[][] weights = network.weights();
     double[] before = network.priorMarginals();
     int[] best = network.bestSet();
@@ -86,9 +77,24 @@ public final class Diagnostician {
         fitWorking(best, causes, fitSteps, fit),
         List.copyOf(unexplained),
         seen > 0 && (fit < POOR_FIT || unexplained.size() * 2 > seen),
-        records(causes, circumstances),
-        new NextChecks(knowledge, subject.form(), causes, question.findings())
-            .best(network, odds, marginals, CHECKS));
+        records(causes, posterior.circumstances),
+        posterior.nextChecks(CHECKS));
+  }
+
+  /**
+   * The probabilities alone.
+   *
+   * @throws IllegalArgumentException when a sign, pattern or change is unknown
+   */
+  public Posterior posterior(Question question) {
+    Subject subject = question.subject();
+    Circumstances circumstances =
+        question.circumstances().derived(subject, question.day(), question.latitude());
+    List<Cause> causes = knowledge.causesFor(subject.form());
+    List<Prior> priors =
+        causes.stream().map(c -> Prior.of(c, subject, circumstances, knowledge)).toList();
+    return new Posterior(
+        knowledge, question, circumstances, priors, observations(question, causes));
   }
 
   private List<Observation> observations(Question question, List<Cause> causes) {
@@ -108,14 +114,6 @@ public final class Diagnostician {
       throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
     }
     return Observation.of(finding, causes, knowledge);
-  }
-
-  private static boolean[] present(List<Observation> observations) {
-    boolean[] present = new boolean[observations.size()];
-    for (int f = 0; f < present.length; f++) {
-      present[f] = observations.get(f).present();
-    }
-    return present;
   }
 
   private RankedCause ranked(

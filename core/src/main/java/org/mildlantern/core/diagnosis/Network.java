@@ -1,6 +1,8 @@
 package org.mildlantern.core.diagnosis;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.IntStream;
 
 /**
@@ -9,7 +11,9 @@ import java.util.stream.IntStream;
  *
  * <p>A cause that predicts none of the observations leaves every likelihood as it is, so sets are
  * enumerated over the other, relevant, causes only, and the rest enter through the elementary
- * symmetric sums of their odds. The result is the same as that of plain enumeration.
+ * symmetric sums of their odds. The logarithm of a set's likelihood is written as a sum over its
+ * members, pairs and triples ({@link Interactions}), so that its weight is a product of few
+ * factors. The result is the same as that of plain enumeration.
  *
  * <p>Example: one cause with prior odds 1 to 9 and a sign that it shows with probability 0.9 while
  * the leak is 0.1. Seen, the odds become 1/9 × 0.91/0.1, so the probability is 0.503.
@@ -17,21 +21,19 @@ import java.util.stream.IntStream;
 final class Network {
   static final int MOST_TOGETHER = 3;
 
-  /** A set with less than this cannot be seen in a weight; the sum is closed exactly anyway. */
-  private static final double NEGLIGIBLE = 1e-10;
-
   private final double[] odds;
   private final double[][] no;
   private final double[] leakNo;
   private final boolean[] present;
   private final int[] relevant;
   private final int[] rest;
-  private final int[][] sets;
-  private final double[] logPrior;
-  private final double[] logLikelihood;
-  private final double[] logLikelihoodSum;
   private final double[] restSums;
-  private final Tempered posterior;
+  private final Interactions[] logLikelihood;
+  private final SetDistribution.Triples triples;
+  private final double[] ones;
+  private final double[][] pairs;
+  private final double[] threes;
+  private final SetDistribution posterior;
 
   /**
    * @param odds prior odds of each cause, above zero
@@ -46,27 +48,65 @@ final class Network {
     this.present = present;
     this.relevant = IntStream.range(0, odds.length).filter(this::predictsAny).toArray();
     this.rest = IntStream.range(0, odds.length).filter(i -> !predictsAny(i)).toArray();
-    this.sets = setsOf(relevant);
-    int observations = no.length;
-    this.logPrior = new double[sets.length];
-    this.logLikelihood = new double[sets.length * observations];
-    this.logLikelihoodSum = new double[sets.length];
-    double[] logOdds = logs(odds);
-    double[] logLeakNo = logs(leakNo);
-    double[][] logNo = Arrays.stream(no).map(Network::logs).toArray(double[][]::new);
-    for (int s = 0; s < sets.length; s++) {
-      for (int cause : sets[s]) {
-        logPrior[s] += logOdds[cause];
-      }
-      for (int f = 0; f < observations; f++) {
-        double log =
-            present[f] ? Math.log(likelihood(sets[s], f)) : logAbsent(sets[s], f, logNo, logLeakNo);
-        logLikelihood[s * observations + f] = log;
-        logLikelihoodSum[s] += log;
+    this.restSums = cumulative(elementary(rest, -1));
+    this.logLikelihood = new Interactions[no.length];
+    int n = relevant.length;
+    this.triples = new SetDistribution.Triples(n);
+    this.ones = new double[n];
+    this.pairs = new double[n][n];
+    this.threes = new double[triples.count()];
+    for (int f = 0; f < no.length; f++) {
+      logLikelihood[f] = logLikelihood(f);
+      add(logLikelihood[f]);
+    }
+    this.posterior = tempered(1);
+  }
+
+  private Interactions logLikelihood(int f) {
+    double leak = leakNo[f];
+    return present[f]
+        ? new Interactions(relevantNo(f), none -> Math.log(1 - leak * none), false)
+        : new Interactions(relevantNo(f), none -> Math.log(leak * none), true);
+  }
+
+  private double[] relevantNo(int f) {
+    return Arrays.stream(relevant).mapToDouble(cause -> no[f][cause]).toArray();
+  }
+
+  private void add(Interactions terms) {
+    int[] at = terms.members;
+    for (int i = 0; i < at.length; i++) {
+      ones[at[i]] += terms.single[i];
+      for (int j = i + 1; terms.pair != null && j < at.length; j++) {
+        pairs[at[i]][at[j]] += terms.pair[i][j];
+        for (int k = j + 1; k < at.length; k++) {
+          threes[triples.index(at[i], at[j], at[k])] += terms.triple[i][j][k];
+        }
       }
     }
-    this.restSums = cumulative(elementary(rest, -1));
-    this.posterior = new Tempered(1);
+  }
+
+  /** The distribution over sets with every likelihood raised to the power t. */
+  private SetDistribution tempered(double t) {
+    int n = relevant.length;
+    double[] one = new double[n];
+    double[][] pair = new double[n][n];
+    for (int i = 0; i < n; i++) {
+      one[i] = odds[relevant[i]] * Math.exp(t * ones[i]);
+      for (int j = i + 1; j < n; j++) {
+        pair[i][j] = factor(t * pairs[i][j]);
+      }
+    }
+    double[] triple = new double[threes.length];
+    for (int s = 0; s < triple.length; s++) {
+      triple[s] = factor(t * threes[s]);
+    }
+    return new SetDistribution(one, pair, triple, triples, restSums);
+  }
+
+  /** Most interactions are none, which spares most exponentials. */
+  private static double factor(double log) {
+    return log == 0 ? 1 : Math.exp(log);
   }
 
   private boolean predictsAny(int cause) {
@@ -88,46 +128,6 @@ final class Network {
       anySeen |= present[f];
     }
     return !anySeen;
-  }
-
-  /** All subsets with up to three members, the empty set first. */
-  static int[][] setsOf(int[] of) {
-    int n = of.length;
-    int count = 1 + n + n * (n - 1) / 2 + n * (n - 1) * (n - 2) / 6;
-    int[][] sets = new int[count][];
-    int s = 0;
-    sets[s++] = new int[0];
-    for (int i = 0; i < n; i++) {
-      sets[s++] = new int[] {of[i]};
-      for (int j = i + 1; j < n; j++) {
-        sets[s++] = new int[] {of[i], of[j]};
-        for (int k = j + 1; k < n; k++) {
-          sets[s++] = new int[] {of[i], of[j], of[k]};
-        }
-      }
-    }
-    return sets;
-  }
-
-  private static double[] logs(double[] values) {
-    return Arrays.stream(values).map(Math::log).toArray();
-  }
-
-  /** The logarithm of an absence is a plain sum, which spares most logarithms. */
-  private static double logAbsent(int[] set, int f, double[][] logNo, double[] logLeakNo) {
-    double log = logLeakNo[f];
-    for (int cause : set) {
-      log += logNo[f][cause];
-    }
-    return log;
-  }
-
-  private double likelihood(int[] set, int f) {
-    double absent = leakNo[f];
-    for (int cause : set) {
-      absent *= no[f][cause];
-    }
-    return present[f] ? 1 - absent : absent;
   }
 
   /** Elementary symmetric sums e0..e3 of the odds of the causes, leaving one out. */
@@ -155,13 +155,30 @@ final class Network {
     return no.length;
   }
 
-  int causes() {
-    return odds.length;
-  }
-
   /** Marginal probability of each cause given all observations. */
   double[] marginals() {
-    return posterior.marginals();
+    return marginals(posterior);
+  }
+
+  /** Marginals before any observation, under the same limit of three causes. */
+  double[] priorMarginals() {
+    return marginals(tempered(0));
+  }
+
+  private double[] marginals(SetDistribution sets) {
+    double[] marginals = new double[odds.length];
+    for (int i = 0; i < relevant.length; i++) {
+      marginals[relevant[i]] = sets.of(i);
+    }
+    for (int cause : rest) {
+      double[] others = cumulative(elementary(rest, cause));
+      double sum = 0;
+      for (int m = 0; m < MOST_TOGETHER; m++) {
+        sum += sets.raw(m) * others[MOST_TOGETHER - 1 - m];
+      }
+      marginals[cause] = odds[cause] * sum / sets.total();
+    }
+    return marginals;
   }
 
   /**
@@ -169,34 +186,58 @@ final class Network {
    * any cause is relevant: the question is then which, not whether.
    */
   int[] bestSet() {
+    int n = relevant.length;
     boolean anySeen = false;
     for (boolean seen : present) {
       anySeen |= seen;
     }
-    int best = anySeen && sets.length > 1 ? 1 : 0;
-    for (int s = best + 1; s < sets.length; s++) {
-      if (logPrior[s] + logLikelihoodSum[s] > logPrior[best] + logLikelihoodSum[best]) {
-        best = s;
+    int[] best = {};
+    double most = anySeen && n > 0 ? Double.NEGATIVE_INFINITY : 0;
+    double[] log = new double[n];
+    for (int i = 0; i < n; i++) {
+      log[i] = Math.log(odds[relevant[i]]) + ones[i];
+    }
+    int t = 0;
+    for (int i = 0; i < n; i++) {
+      if (log[i] > most) {
+        most = log[i];
+        best = new int[] {i};
+      }
+      for (int j = i + 1; j < n; j++) {
+        double ij = log[i] + log[j] + pairs[i][j];
+        if (ij > most) {
+          most = ij;
+          best = new int[] {i, j};
+        }
+        for (int k = j + 1; k < n; k++, t++) {
+          double ijk = ij + log[k] + pairs[i][k] + pairs[j][k] + threes[t];
+          if (ijk > most) {
+            most = ijk;
+            best = new int[] {i, j, k};
+          }
+        }
       }
     }
-    return sets[best];
+    return Arrays.stream(best).map(i -> relevant[i]).toArray();
   }
 
   /** Probability of the observation as it was seen, under exactly this set of causes. */
   double likelihoodUnder(int[] set, int observation) {
-    return likelihood(set, observation);
+    double absent = leakNo[observation];
+    for (int cause : set) {
+      absent *= no[observation][cause];
+    }
+    return present[observation] ? 1 - absent : absent;
   }
 
   /**
    * For a seen observation, the posterior probability that some cause and not the leak shows it.
    */
   double explainedShare(int observation) {
-    double share = 0;
-    for (int s = 0; s < sets.length; s++) {
-      double seen = likelihood(sets[s], observation);
-      share += posterior.probability(s) * (1 - (1 - leakNo[observation]) / seen);
-    }
-    return share;
+    double leak = leakNo[observation];
+    return new Interactions(
+            relevantNo(observation), none -> 1 - (1 - leak) / (1 - leak * none), false)
+        .mean(posterior);
   }
 
   /**
@@ -212,9 +253,9 @@ final class Network {
   double[][] weights() {
     double[][] weights = new double[odds.length][no.length];
     for (int n = 0; n < GaussLegendre.NODES.length; n++) {
-      new Tempered(GaussLegendre.NODES[n]).addGradient(weights, GaussLegendre.WEIGHTS[n]);
+      addGradient(tempered(GaussLegendre.NODES[n]), weights, GaussLegendre.WEIGHTS[n]);
     }
-    double[] before = new Tempered(0).marginals();
+    double[] before = priorMarginals();
     double[] after = marginals();
     for (int i = 0; i < odds.length; i++) {
       closeTo(weights[i], logit(after[i]) - logit(before[i]));
@@ -222,9 +263,36 @@ final class Network {
     return weights;
   }
 
-  /** Marginals before any observation, under the same limit of three causes. */
-  double[] priorMarginals() {
-    return new Tempered(0).marginals();
+  private void addGradient(SetDistribution sets, double[][] weights, double scale) {
+    double[] marginals = marginals(sets);
+    List<double[]> othersOfRest = new ArrayList<>();
+    for (int cause : rest) {
+      othersOfRest.add(cumulative(elementary(rest, cause)));
+    }
+    for (int f = 0; f < no.length; f++) {
+      Interactions terms = logLikelihood[f];
+      double mean = terms.mean(sets);
+      for (int i = 0; i < relevant.length; i++) {
+        int cause = relevant[i];
+        weights[cause][f] += scale * tilt(terms.meanWith(i, sets), mean, marginals[cause]);
+      }
+      double[] bySize = {terms.rawSum(0, sets), terms.rawSum(1, sets), terms.rawSum(2, sets)};
+      for (int r = 0; r < rest.length; r++) {
+        double[] others = othersOfRest.get(r);
+        double with = 0;
+        for (int m = 0; m < MOST_TOGETHER; m++) {
+          with += bySize[m] * others[MOST_TOGETHER - 1 - m];
+        }
+        with *= odds[rest[r]] / sets.total();
+        weights[rest[r]][f] += scale * tilt(with, mean, marginals[rest[r]]);
+      }
+    }
+  }
+
+  /** Mean with the cause less mean without it. */
+  private static double tilt(double with, double mean, double probability) {
+    double p = Math.min(1 - 1e-15, Math.max(1e-300, probability));
+    return with / p - (mean - with) / (1 - p);
   }
 
   /** Spreads the small remainder of the quadrature in proportion to the parts. */
@@ -241,103 +309,6 @@ final class Network {
   static double logit(double p) {
     double q = Math.min(1 - 1e-15, Math.max(1e-300, p));
     return Math.log(q) - Math.log1p(-q);
-  }
-
-  /** The distribution over sets with every likelihood raised to the power t. */
-  private final class Tempered {
-    private final double[] raw = new double[sets.length];
-    private final double[] bySize = new double[MOST_TOGETHER + 1];
-    private final double total;
-
-    Tempered(double t) {
-      double top = Double.NEGATIVE_INFINITY;
-      for (int s = 0; s < sets.length; s++) {
-        raw[s] = logPrior[s] + t * logLikelihoodSum[s];
-        top = Math.max(top, raw[s]);
-      }
-      for (int s = 0; s < sets.length; s++) {
-        raw[s] = Math.exp(raw[s] - top);
-        bySize[sets[s].length] += raw[s];
-      }
-      double sum = 0;
-      for (int m = 0; m <= MOST_TOGETHER; m++) {
-        sum += bySize[m] * restSums[MOST_TOGETHER - m];
-      }
-      total = sum;
-    }
-
-    /** Probability that exactly this set of relevant causes is at work, with any of the rest. */
-    double probability(int s) {
-      return raw[s] * restSums[MOST_TOGETHER - sets[s].length] / total;
-    }
-
-    double[] marginals() {
-      double[] marginals = new double[odds.length];
-      for (int s = 0; s < sets.length; s++) {
-        double p = probability(s);
-        for (int cause : sets[s]) {
-          marginals[cause] += p;
-        }
-      }
-      for (int cause : rest) {
-        marginals[cause] = odds[cause] * withRest(cause) / total;
-      }
-      return marginals;
-    }
-
-    private double withRest(int cause) {
-      double[] others = cumulative(elementary(rest, cause));
-      double sum = 0;
-      for (int m = 0; m < MOST_TOGETHER; m++) {
-        sum += bySize[m] * others[MOST_TOGETHER - 1 - m];
-      }
-      return sum;
-    }
-
-    void addGradient(double[][] weights, double scale) {
-      int observations = no.length;
-      double[] mean = new double[observations];
-      double[][] within = new double[odds.length][observations];
-      double[][] sizeSums = new double[MOST_TOGETHER + 1][observations];
-      for (int s = 0; s < sets.length; s++) {
-        double p = probability(s);
-        if (p < NEGLIGIBLE) {
-          continue;
-        }
-        int at = s * observations;
-        double[] sizeSum = sizeSums[sets[s].length];
-        for (int f = 0; f < observations; f++) {
-          sizeSum[f] += raw[s] * logLikelihood[at + f];
-        }
-        for (int cause : sets[s]) {
-          double[] row = within[cause];
-          for (int f = 0; f < observations; f++) {
-            row[f] += p * logLikelihood[at + f];
-          }
-        }
-      }
-      for (int m = 0; m <= MOST_TOGETHER; m++) {
-        for (int f = 0; f < observations; f++) {
-          mean[f] += sizeSums[m][f] * restSums[MOST_TOGETHER - m] / total;
-        }
-      }
-      for (int cause : rest) {
-        double[] others = cumulative(elementary(rest, cause));
-        for (int m = 0; m < MOST_TOGETHER; m++) {
-          double factor = odds[cause] * others[MOST_TOGETHER - 1 - m] / total;
-          for (int f = 0; f < observations; f++) {
-            within[cause][f] += factor * sizeSums[m][f];
-          }
-        }
-      }
-      double[] marginals = marginals();
-      for (int i = 0; i < odds.length; i++) {
-        double p = Math.min(1 - 1e-15, Math.max(1e-300, marginals[i]));
-        for (int f = 0; f < observations; f++) {
-          weights[i][f] += scale * (within[i][f] / p - (mean[f] - within[i][f]) / (1 - p));
-        }
-      }
-    }
   }
 
   /** Six-point Gauss–Legendre quadrature on 0 to 1 (Abramowitz & Stegun 1964, table 25.4). */

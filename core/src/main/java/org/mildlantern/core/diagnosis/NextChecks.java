@@ -89,7 +89,7 @@ final class NextChecks {
             .limit(16)
             .mapToInt(Integer::intValue)
             .toArray();
-    int[][] all = Network.setsOf(live);
+    int[][] all = setsOf(live);
     double[] raw = new double[all.length];
     for (int s = 0; s < all.length; s++) {
       raw[s] = 1;
@@ -115,6 +115,22 @@ final class NextChecks {
     for (int s = 0; s < kept; s++) {
       weight[s] /= sum;
     }
+  }
+
+  /** All subsets with up to three members, the empty set first. */
+  private static int[][] setsOf(int[] of) {
+    List<int[]> sets = new ArrayList<>();
+    sets.add(new int[0]);
+    for (int i = 0; i < of.length; i++) {
+      sets.add(new int[] {of[i]});
+      for (int j = i + 1; j < of.length; j++) {
+        sets.add(new int[] {of[i], of[j]});
+        for (int k = j + 1; k < of.length; k++) {
+          sets.add(new int[] {of[i], of[j], of[k]});
+        }
+      }
+    }
+    return sets.toArray(int[][]::new);
   }
 
   private NextCheck weigh(Check check) {
