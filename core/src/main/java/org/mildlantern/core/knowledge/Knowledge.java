@@ -34,6 +34,7 @@ public final class Knowledge {
           "taxa/carnivorous.yaml",
           "taxa/potted.yaml");
 
+  private final String edition;
   private final Map<String, GrowthForm> forms;
   private final Map<String, Pattern> patterns;
   private final Map<String, Check> checks;
@@ -92,6 +93,7 @@ public final class Knowledge {
     }
     causes = byId("causes", all, Cause::id, faults);
     taxa = byId("taxa", reader.taxa(TAXON_FILES), Taxon::id, faults);
+    edition = reader.edition();
     nodes = new LinkedHashMap<>();
     for (Sign sign : signs.values()) {
       for (String pattern : sign.patterns()) {
@@ -148,6 +150,11 @@ public final class Knowledge {
 
   private static String fold(String name) {
     return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+  }
+
+  /** Fingerprint of the files it was read from. */
+  public String edition() {
+    return edition;
   }
 
   public Collection<GrowthForm> forms() {

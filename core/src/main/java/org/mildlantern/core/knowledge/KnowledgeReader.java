@@ -12,11 +12,13 @@ import com.networknt.schema.ValidationMessage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.zip.CRC32;
 import org.yaml.snakeyaml.Yaml;
 
 /** Reads YAML lists of entries and checks each entry against its JSON Schema. */
@@ -27,6 +29,7 @@ final class KnowledgeReader {
   private final Function<String, InputStream> files;
   private final JsonNode definitions;
   private final List<String> faults = new ArrayList<>();
+  private final CRC32 edition = new CRC32();
 
   KnowledgeReader(Function<String, InputStream> files) {
     this.files = files;
@@ -39,6 +42,11 @@ final class KnowledgeReader {
 
   List<String> faults() {
     return faults;
+  }
+
+  /** Fingerprint of all that was read. */
+  String edition() {
+    return "%08x".formatted(edition.getValue());
   }
 
   <T> List<T> entries(String file, String kind, Class<T> type) {
@@ -103,7 +111,9 @@ final class KnowledgeReader {
 
   private JsonNode document(String file) {
     try (InputStream in = open(file)) {
-      Object yaml = new Yaml().load(in);
+      byte[] text = in.readAllBytes();
+      edition.update(text);
+      Object yaml = new Yaml().load(new String(text, StandardCharsets.UTF_8));
       return MAPPER.valueToTree(yaml);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
