@@ -73,8 +73,14 @@ class FiguresTest {
   }
 
   @Test
-  void formsWithoutAFigureHaveNone() {
-    assertThat(figures.draw(KNOWLEDGE.form("fern").orElseThrow(), List.of(), null, false))
-        .isEmpty();
+  void everyGrowthFormHasAFigure() {
+    assertThat(KNOWLEDGE.forms()).allMatch(GrowthForm::figure);
+  }
+
+  @Test
+  void aFormThatIsNotDrawnYetHasNone() {
+    GrowthForm moss =
+        new GrowthForm("moss", "Moss", "A cushion.", List.of(), false, 1, 0.1, List.of());
+    assertThat(figures.draw(moss, List.of(), null, false)).isEmpty();
   }
 }

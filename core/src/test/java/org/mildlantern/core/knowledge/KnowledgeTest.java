@@ -17,13 +17,41 @@ class KnowledgeTest {
   private final Knowledge knowledge = Knowledge.load();
 
   @Test
-  void reachesTheBreadthOfTheFirstSlice() {
-    assertThat(knowledge.causes()).hasSizeGreaterThanOrEqualTo(45);
-    assertThat(knowledge.signs()).hasSizeGreaterThanOrEqualTo(100);
-    assertThat(knowledge.taxa()).hasSizeGreaterThanOrEqualTo(80);
-    assertThat(knowledge.forms().stream().filter(GrowthForm::figure)).hasSize(6);
+  void reachesEveryGroupFamilyAndForm() {
+    assertThat(knowledge.causes()).hasSizeGreaterThanOrEqualTo(130);
+    assertThat(knowledge.signs()).hasSizeGreaterThanOrEqualTo(240);
+    assertThat(knowledge.taxa()).hasSizeGreaterThanOrEqualTo(300);
+    assertThat(knowledge.forms()).allMatch(GrowthForm::figure);
     assertThat(knowledge.taxa().stream().map(Taxon::group).distinct()).hasSize(5);
     assertThat(knowledge.causes().stream().map(Cause::family).distinct()).hasSize(9);
+    assertThat(knowledge.taxa().stream().map(Taxon::form).distinct())
+        .hasSameSizeAs(knowledge.forms());
+  }
+
+  @Test
+  void aSpeciesTakesWhatItLeavesOutFromItsGenusAndThenItsForm() {
+    Taxon violacea = knowledge.taxon("phalaenopsis-violacea").orElseThrow();
+    assertThat(violacea.water()).isEqualTo("dry-between");
+    assertThat(violacea.humidity()).isEqualTo(65);
+    assertThat(violacea.synonyms()).isEmpty();
+    assertThat(violacea.feed()).isEqualTo(Taxon.Feed.WEAK);
+    Taxon zebrina = knowledge.taxon("alocasia-zebrina").orElseThrow();
+    assertThat(zebrina.prone())
+        .containsEntry("spider-mites", Factor.STRONGLY_FOR)
+        .containsEntry("dormancy", Factor.SLIGHTLY_FOR);
+    assertThat(knowledge.taxon("sarracenia-flava").orElseThrow().copperShy()).isTrue();
+  }
+
+  @Test
+  void aKindThatTakesFromNowhereIsNamed() {
+    assertThatThrownBy(
+            () ->
+                Knowledge.load(
+                    altered(
+                        "taxa/orchid.yaml",
+                        text -> text.replaceFirst("like: masdevallia", "like: masdevalia"))))
+        .isInstanceOf(KnowledgeException.class)
+        .hasMessageContaining("taxa/orchid.yaml: masdevallia-veitchiana");
   }
 
   @Test
