@@ -4,6 +4,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -22,6 +23,7 @@ import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Part;
+import org.mildlantern.core.knowledge.SignFamilies;
 import org.springframework.stereotype.Component;
 
 /** Turns a look and its diagnosis into what the page shows. */
@@ -122,17 +124,21 @@ class DiagnosePresenter {
             .count();
   }
 
-  /** The signs of a part; its place is named only where a sign can sit in several ways on it. */
-  private static List<DiagnoseView.Chip> chips(List<Node> nodes, Map<String, Boolean> marked) {
+  /**
+   * The signs of a part by family; a sign's place is named only where it can sit in several ways.
+   */
+  private static List<DiagnoseView.ChipGroup> chips(List<Node> nodes, Map<String, Boolean> marked) {
     Map<String, Long> ways =
         nodes.stream().collect(Collectors.groupingBy(n -> n.sign().id(), Collectors.counting()));
-    return nodes.stream()
-        .map(
-            n ->
-                chip(
-                    n,
-                    ways.get(n.sign().id()) > 1 ? n.label() : n.sign().label(),
-                    marked.get(n.id())))
+    Map<String, List<DiagnoseView.Chip>> byFamily = new LinkedHashMap<>();
+    for (Node node : nodes) {
+      String label = ways.get(node.sign().id()) > 1 ? node.label() : node.sign().label();
+      byFamily
+          .computeIfAbsent(node.sign().family(), f -> new ArrayList<>())
+          .add(chip(node, label, marked.get(node.id())));
+    }
+    return byFamily.entrySet().stream()
+        .map(e -> new DiagnoseView.ChipGroup(SignFamilies.label(e.getKey()), e.getValue()))
         .toList();
   }
 

@@ -13,7 +13,7 @@ record DiagnoseView(
     List<PartLink> parts,
     String part,
     String partLabel,
-    List<Chip> chips,
+    List<ChipGroup> chips,
     List<Ledger> findings,
     List<RecordLine> records,
     List<RecordLine> moreRecords,
@@ -30,6 +30,9 @@ record DiagnoseView(
 
   /** A part in the list; count of findings on it. */
   record PartLink(String id, String label, boolean chosen, int present) {}
+
+  /** The signs of one family on the chosen part. */
+  record ChipGroup(String label, List<Chip> chips) {}
 
   /** A sign that can be marked on the chosen part; state is present, absent or none. */
   record Chip(String node, String label, String swatch, String state, String next) {}

@@ -118,11 +118,11 @@ class DiagnosePageTest extends WebCase {
   }
 
   @Test
-  void aFormWithoutAFigureGetsItsListOfParts() throws Exception {
+  void aPartIsPickedOnTheDrawingOrInTheList() throws Exception {
     PlaceView sill = coleus.place();
     PlantView fern = keepers.plant(keeper, sill, "Adiantum raddianum");
     get(keeper, "/plants/" + fern.id() + "/diagnose?part=crown")
-        .andExpect(content().string(not(containsString("id=\"pin-crown\""))))
+        .andExpect(content().string(containsString("id=\"pin-crown\"")))
         .andExpect(content().string(containsString("id=\"part-crown\"")))
         .andExpect(content().string(containsString("Crown soft, newest leaf pulls out")));
   }

@@ -13,8 +13,10 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
   /** One reason that multiplies the odds. */
   record Raise(String id, String label, double factor) {}
 
-  /** Odds above this would let records alone decide; three to one is the cap (rule of thumb). */
-  private static final double MOST = 3;
+  /**
+   * Records often say the same thing twice, so together they raise no cause more. Rule of thumb.
+   */
+  private static final double MOST_RAISE = 18;
 
   static Prior of(Cause cause, Subject subject, Circumstances circumstances, Knowledge knowledge) {
     double base = cause.rateFor(subject.form()).probability();
@@ -32,14 +34,12 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
                 raises.add(new Raise(id, condition.label(), factor.odds()));
               }
             });
-    double odds = base / (1 - base);
-    for (Raise raise : raises) {
-      odds *= raise.factor();
+    double product = raises.stream().mapToDouble(Raise::factor).reduce(1, (a, b) -> a * b);
+    if (product > MOST_RAISE) {
+      raises.add(new Raise("cap", "cap: records alone never decide", MOST_RAISE / product));
+      product = MOST_RAISE;
     }
-    if (odds > MOST) {
-      raises.add(new Raise("cap", "cap: records alone never decide", MOST / odds));
-      odds = MOST;
-    }
+    double odds = base / (1 - base) * product;
     return new Prior(cause, base, raises, odds);
   }
 }

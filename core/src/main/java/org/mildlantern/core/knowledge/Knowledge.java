@@ -48,6 +48,7 @@ public final class Knowledge {
   private final Map<String, Taxon> taxa;
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
+  private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
 
   private Knowledge(KnowledgeReader reader) {
     List<String> faults = reader.faults();
@@ -119,6 +120,11 @@ public final class Knowledge {
           nodes.values().stream()
               .filter(node -> occursOn(node, form))
               .collect(Collectors.groupingBy(node -> node.sign().check())));
+      causesByForm.put(
+          form.id(),
+          causes.values().stream()
+              .filter(cause -> cause.strikes(form) && showsOn(cause, form))
+              .toList());
     }
   }
 
@@ -268,8 +274,12 @@ public final class Knowledge {
         .toList();
   }
 
-  /** The causes that can strike the form, in the order of the files. */
+  /** The causes that can strike the form and show on it, in the order of the files. */
   public List<Cause> causesFor(GrowthForm form) {
-    return causes.values().stream().filter(cause -> cause.strikes(form)).toList();
+    return causesByForm.get(form.id());
+  }
+
+  private boolean showsOn(Cause cause, GrowthForm form) {
+    return cause.signs().keySet().stream().anyMatch(id -> occursOn(nodes.get(id), form));
   }
 }

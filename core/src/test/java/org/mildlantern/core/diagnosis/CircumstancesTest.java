@@ -83,7 +83,7 @@ class CircumstancesTest {
                 Set.of())
             .derived(subject, LocalDate.of(2026, 1, 10), 53);
     Prior prior = Prior.of(knowledge.cause("too-wet").orElseThrow(), subject, all, knowledge);
-    assertThat(prior.odds()).isCloseTo(3, within(1e-9));
+    assertThat(prior.odds()).isCloseTo(18 * 0.04 / 0.96, within(1e-9));
     assertThat(prior.raises()).last().satisfies(r -> assertThat(r.id()).isEqualTo("cap"));
   }
 
