@@ -53,7 +53,7 @@ public class Keepers {
   }
 
   public PlaceView place(SignedIn keeper, String name, PlaceKind kind) {
-    return as(keeper, () -> places.save(null, new PlaceForm(name, kind, 20.0, 50.0)).orElseThrow());
+    return as(keeper, () -> places.save(null, PlaceForm.of(name, kind, 20.0, 50.0)).orElseThrow());
   }
 
   public PlantView plant(SignedIn keeper, PlaceView place, String name) {

@@ -86,6 +86,12 @@ class Tollhouse {
         .with("kind", place.text("kind"))
         .with("temperature", place.number("temperature"))
         .with("humidity", place.number("humidity"))
+        .with("coldest", place.number("coldest"))
+        .with("warmest", place.number("warmest"))
+        .with("light", place.text("light"))
+        .with("glass", place.has("glass"))
+        .with("heater", place.has("heater"))
+        .with("lamp", place.has("lamp"))
         .with("position", position)
         .save();
   }

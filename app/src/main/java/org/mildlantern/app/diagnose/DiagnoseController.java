@@ -25,13 +25,19 @@ class DiagnoseController {
 
   private final DiagnoseService diagnose;
   private final DiagnosePresenter presenter;
+  private final WaitingTestService tests;
   private final PlantService plants;
   private final Figures figures;
 
   DiagnoseController(
-      DiagnoseService diagnose, DiagnosePresenter presenter, PlantService plants, Figures figures) {
+      DiagnoseService diagnose,
+      DiagnosePresenter presenter,
+      WaitingTestService tests,
+      PlantService plants,
+      Figures figures) {
     this.diagnose = diagnose;
     this.presenter = presenter;
+    this.tests = tests;
     this.plants = plants;
     this.figures = figures;
   }
@@ -73,6 +79,23 @@ class DiagnoseController {
     }
   }
 
+  @PostMapping("/plants/{id}/diagnose/record")
+  String record(
+      @PathVariable Long id,
+      @RequestParam String condition,
+      @RequestParam boolean counts,
+      @RequestParam(required = false) String part,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    try {
+      LookState now =
+          diagnose.overrule(id, condition, counts).orElseThrow(DiagnoseController::missing);
+      return htmx == null ? back(id, part) : panel(now, part, htmx, model);
+    } catch (IllegalArgumentException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
+    }
+  }
+
   @PostMapping("/plants/{id}/diagnose/note")
   String note(
       @PathVariable Long id,
@@ -84,6 +107,24 @@ class DiagnoseController {
     try {
       LookState now = diagnose.note(id, node, detail).orElseThrow(DiagnoseController::missing);
       return htmx == null ? back(id, part) : panel(now, part, htmx, model);
+    } catch (IllegalArgumentException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
+    }
+  }
+
+  @PostMapping("/plants/{id}/tests")
+  String begin(
+      @PathVariable Long id,
+      @RequestParam String check,
+      @RequestParam String node,
+      @RequestParam(required = false) String part,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    try {
+      tests.begin(id, check, node).orElseThrow(DiagnoseController::missing);
+      return htmx == null
+          ? back(id, part)
+          : panel(diagnose.state(id).orElseThrow(), part, htmx, model);
     } catch (IllegalArgumentException e) {
       throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
     }
@@ -105,7 +146,7 @@ class DiagnoseController {
   }
 
   private String panel(LookState state, String part, String htmx, Model model) {
-    model.addAttribute("view", presenter.show(state, part));
+    model.addAttribute("view", presenter.show(state, tests.openOn(state.plant().id()), part));
     if (htmx == null) {
       model.addAttribute("swatches", figures.swatches());
     }

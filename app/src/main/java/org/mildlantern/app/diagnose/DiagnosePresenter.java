@@ -18,6 +18,7 @@ import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.NextCheck;
 import org.mildlantern.core.diagnosis.RankedCause;
+import org.mildlantern.core.diagnosis.RecordNote;
 import org.mildlantern.core.diagnosis.Weight;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -45,7 +46,7 @@ class DiagnosePresenter {
     this.scope = scope;
   }
 
-  DiagnoseView show(LookState state, String wantedPart) {
+  DiagnoseView show(LookState state, List<WaitingTestView> tests, String wantedPart) {
     PlantView plant = state.plant();
     Part part =
         plant.form().part(wantedPart == null ? "" : wantedPart).orElse(plant.form().parts().get(0));
@@ -55,6 +56,7 @@ class DiagnosePresenter {
     String suspected = state.openCase().map(OpenCases.OpenCase::causeId).orElse("");
     List<DiagnoseView.CauseCard> cards =
         diagnosis.ranking().stream().limit(CARDS + LESSER).map(r -> card(r, suspected)).toList();
+    List<DiagnoseView.RecordLine> records = records(state);
     boolean anySeen = state.findings().stream().anyMatch(n -> n.finding().present());
     return new DiagnoseView(
         plant,
@@ -81,11 +83,12 @@ class DiagnosePresenter {
                         n.detail(),
                         diagnosis.unexplained().contains(n.finding().key())))
             .toList(),
-        records(diagnosis).stream().limit(RECORDS).toList(),
-        records(diagnosis).stream().skip(RECORDS).toList(),
+        records.stream().limit(RECORDS).toList(),
+        records.stream().skip(RECORDS).toList(),
         cards.subList(0, Math.min(CARDS, cards.size())),
         cards.subList(Math.min(CARDS, cards.size()), cards.size()),
-        diagnosis.nextChecks().stream().map(this::check).toList(),
+        diagnosis.nextChecks().stream().map(c -> check(c, tests)).toList(),
+        tests.stream().map(this::underWay).toList(),
         Decibans.percent(diagnosis.fit()),
         diagnosis.fitWorking(),
         diagnosis.fitsNothing(),
@@ -102,8 +105,9 @@ class DiagnosePresenter {
         .toList();
   }
 
-  /** The records, those first that move the likely causes most. */
-  private List<DiagnoseView.RecordLine> records(Diagnosis diagnosis) {
+  /** The records: overruled ones first, then those that move the likely causes most. */
+  private List<DiagnoseView.RecordLine> records(LookState state) {
+    Diagnosis diagnosis = state.diagnosis();
     Map<String, Double> influence = new HashMap<>();
     for (RankedCause ranked : diagnosis.ranking()) {
       for (Weight weight : ranked.weights()) {
@@ -111,10 +115,23 @@ class DiagnosePresenter {
             weight.key(), ranked.probability() * Math.abs(weight.decibans()), Double::sum);
       }
     }
-    return diagnosis.records().stream()
+    List<DiagnoseView.RecordLine> lines = new ArrayList<>();
+    for (String condition : state.overruled()) {
+      lines.add(
+          new DiagnoseView.RecordLine(
+              condition,
+              capital(knowledge.condition(condition).orElseThrow().label()),
+              "you said this does not hold",
+              false));
+    }
+    diagnosis.records().stream()
         .sorted(Comparator.comparingDouble(r -> -influence.getOrDefault(r.condition(), 0.0)))
-        .map(r -> new DiagnoseView.RecordLine(capital(r.label()), value(r.field(), r.value())))
-        .toList();
+        .map(
+            r ->
+                new DiagnoseView.RecordLine(
+                    r.condition(), capital(r.label()), origin(r, state.records()), true))
+        .forEach(lines::add);
+    return lines;
   }
 
   private int count(PlantView plant, Part part, Map<String, Boolean> marked) {
@@ -179,7 +196,12 @@ class DiagnosePresenter {
         .toList();
   }
 
-  private DiagnoseView.CheckCard check(NextCheck next) {
+  private DiagnoseView.UnderWay underWay(WaitingTestView test) {
+    return new DiagnoseView.UnderWay(
+        test.check().label(), test.node().label(), test.startedOn(), test.dueOn());
+  }
+
+  private DiagnoseView.CheckCard check(NextCheck next, List<WaitingTestView> tests) {
     List<String> cost = new ArrayList<>();
     cost.add(minutes(next.check().minutes()));
     cost.add(next.check().stress().label());
@@ -194,7 +216,9 @@ class DiagnosePresenter {
         next.check().label(),
         next.check().how(),
         String.join(" · ", cost),
+        next.check().waits(),
         next.nodes().stream()
+            .filter(n -> tests.stream().noneMatch(t -> t.node().equals(n)))
             .limit(ASKS)
             .map(n -> new DiagnoseView.Ask(n.id(), n.label()))
             .toList(),
@@ -226,13 +250,17 @@ class DiagnosePresenter {
     return knowledge.node(key).map(Node::label).orElse(key);
   }
 
-  private String value(String field, String value) {
-    ContextField known = knowledge.field(field).orElseThrow();
-    if (value == null || known.derived() && !field.equals("medium-share")) {
-      return "";
+  /** What was read, and the entry or page that says so. */
+  private String origin(RecordNote note, PlantRecords records) {
+    ContextField field = knowledge.field(note.field()).orElseThrow();
+    List<String> words = new ArrayList<>();
+    if (note.value() != null && field.numeric()) {
+      String unit = field.unit() == null || field.unit().equals("1") ? "" : " " + field.unit();
+      words.add(field.label() + ": " + note.value() + unit);
     }
-    String unit = known.unit() == null || known.unit().equals("1") ? "" : " " + known.unit();
-    return known.label() + ": " + value + unit;
+    String source = records.sourceOf(field);
+    words.add(source.isEmpty() ? "by the day and the kind" : source);
+    return String.join(" · ", words);
   }
 
   private static String capital(String text) {

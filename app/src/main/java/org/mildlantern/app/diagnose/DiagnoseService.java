@@ -1,5 +1,6 @@
 package org.mildlantern.app.diagnose;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,7 +12,6 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Diagnostician;
-import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -25,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class DiagnoseService {
   private final LookRepository looks;
   private final FindingRepository findings;
+  private final OverruleRepository overrules;
   private final PlantService plants;
   private final JournalService journal;
   private final RecordReader records;
@@ -36,6 +37,7 @@ public class DiagnoseService {
   DiagnoseService(
       LookRepository looks,
       FindingRepository findings,
+      OverruleRepository overrules,
       PlantService plants,
       JournalService journal,
       RecordReader records,
@@ -45,6 +47,7 @@ public class DiagnoseService {
       Scope scope) {
     this.looks = looks;
     this.findings = findings;
+    this.overrules = overrules;
     this.plants = plants;
     this.journal = journal;
     this.records = records;
@@ -70,10 +73,11 @@ public class DiagnoseService {
   }
 
   private List<FindingRow> rows(Long plantId, Optional<Look> open) {
-    return open.map(Look::id)
-        .or(() -> cases.lookOfOpenCase(plantId))
-        .map(findings::of)
-        .orElse(List.of());
+    return lookId(plantId, open).map(findings::of).orElse(List.of());
+  }
+
+  private Optional<Long> lookId(Long plantId, Optional<Look> open) {
+    return open.map(Look::id).or(() -> cases.lookOfOpenCase(plantId));
   }
 
   private LookState state(PlantView plant) {
@@ -81,23 +85,22 @@ public class DiagnoseService {
     List<FindingRow> rows = rows(plant.id(), open);
     List<LookState.Noted> noted =
         rows.stream().map(r -> new LookState.Noted(r.finding(), r.detail())).toList();
+    Set<String> overruled =
+        lookId(plant.id(), open).map(overrules::of).orElse(List.of()).stream()
+            .map(Overrule::condition)
+            .collect(Collectors.toCollection(LinkedHashSet::new));
+    PlantRecords read = records.read(plant);
+    Diagnosis diagnosis =
+        diagnostician.diagnose(
+            new Question(
+                plant.subject(),
+                scope.today(),
+                scope.latitude(),
+                rows.stream().map(FindingRow::finding).toList(),
+                read.circumstances().overruling(overruled),
+                cases.responsesOf(plant.id())));
     return new LookState(
-        plant,
-        noted,
-        open.isPresent(),
-        diagnose(plant, rows.stream().map(FindingRow::finding).toList()),
-        cases.openCase(plant.id()));
-  }
-
-  private Diagnosis diagnose(PlantView plant, List<Finding> seen) {
-    return diagnostician.diagnose(
-        new Question(
-            plant.subject(),
-            scope.today(),
-            scope.latitude(),
-            seen,
-            records.read(plant),
-            cases.responsesOf(plant.id())));
+        plant, noted, open.isPresent(), diagnosis, read, overruled, cases.openCase(plant.id()));
   }
 
   /**
@@ -133,6 +136,30 @@ public class DiagnoseService {
     }
   }
 
+  /**
+   * Says that a condition of the records does not hold in this look, or takes that back.
+   *
+   * @throws IllegalArgumentException when there is no such condition
+   */
+  public Optional<LookState> overrule(Long plantId, String condition, boolean counts) {
+    knowledge
+        .condition(condition)
+        .orElseThrow(() -> new IllegalArgumentException("There is no such record."));
+    Optional<PlantView> plant = plants.find(plantId);
+    plant.ifPresent(
+        p -> {
+          Long look = openLook(p).id();
+          Optional<Overrule> row =
+              overrules.of(look).stream().filter(o -> o.condition().equals(condition)).findFirst();
+          if (counts) {
+            row.ifPresent(overrules::delete);
+          } else if (row.isEmpty()) {
+            overrules.save(new Overrule(look, condition));
+          }
+        });
+    return plant.map(this::state);
+  }
+
   /** Notes how many or which leaves a marked sign is on. */
   public Optional<LookState> note(Long plantId, String nodeId, String detail) {
     String text = detail == null ? "" : detail.strip();
@@ -154,12 +181,14 @@ public class DiagnoseService {
         .orElseGet(
             () -> {
               Look look = looks.saveAndFlush(new Look(plant.id(), scope.now()));
-              cases
-                  .lookOfOpenCase(plant.id())
-                  .ifPresent(
-                      old -> findings.of(old).forEach(row -> findings.save(row.copyTo(look.id()))));
+              cases.lookOfOpenCase(plant.id()).ifPresent(old -> carryOver(old, look.id()));
               return look;
             });
+  }
+
+  private void carryOver(Long old, Long look) {
+    findings.of(old).forEach(row -> findings.save(row.copyTo(look)));
+    overrules.of(old).forEach(row -> overrules.save(new Overrule(look, row.condition())));
   }
 
   /** Finishes the open look, writes it down and gives its id; empty when nothing was marked. */
@@ -183,6 +212,7 @@ public class DiagnoseService {
         .ifPresent(
             look -> {
               findings.deleteAll(findings.of(look.id()));
+              overrules.deleteAll(overrules.of(look.id()));
               findings.flush();
               looks.delete(look);
             });

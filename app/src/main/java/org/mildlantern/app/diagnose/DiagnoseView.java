@@ -1,5 +1,6 @@
 package org.mildlantern.app.diagnose;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.mildlantern.app.figure.Figure;
 import org.mildlantern.app.plants.PlantView;
@@ -20,6 +21,7 @@ record DiagnoseView(
     List<CauseCard> causes,
     List<CauseCard> lesserCauses,
     List<CheckCard> checks,
+    List<UnderWay> underWay,
     String fit,
     Working fitWorking,
     boolean fitsNothing,
@@ -40,8 +42,8 @@ record DiagnoseView(
   /** A finding in the ledger. */
   record Ledger(String node, String label, boolean present, String detail, boolean unexplained) {}
 
-  /** Something that the records say. */
-  record RecordLine(String label, String value) {}
+  /** Something that the records say; whether it counts or was overruled. */
+  record RecordLine(String condition, String label, String value, boolean counts) {}
 
   /** A ranked cause. */
   record CauseCard(
@@ -63,7 +65,16 @@ record DiagnoseView(
 
   /** A look worth its while. */
   record CheckCard(
-      String id, String label, String how, String cost, List<Ask> asks, Working working) {}
+      String id,
+      String label,
+      String how,
+      String cost,
+      boolean waits,
+      List<Ask> asks,
+      Working working) {}
+
+  /** A test under way. */
+  record UnderWay(String check, String node, LocalDate startedOn, LocalDate dueOn) {}
 
   /** A question of a check. */
   record Ask(String node, String label) {}

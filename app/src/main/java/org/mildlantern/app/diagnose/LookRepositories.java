@@ -17,6 +17,32 @@ interface LookRepository extends JpaRepository<Look, Long> {
   Set<Long> plantsWithOpenLook();
 }
 
+interface WaitingTestRepository extends JpaRepository<WaitingTest, Long> {
+  @Query("select t from WaitingTest t where t.endedOn is null order by t.dueOn, t.id")
+  List<WaitingTest> open();
+
+  @Query("select t from WaitingTest t where t.plantId = :plantId and t.endedOn is null")
+  List<WaitingTest> openOn(Long plantId);
+
+  @Query(
+      "select t from WaitingTest t where t.plantId = :plantId and t.node = :node and t.endedOn is null")
+  Optional<WaitingTest> openOn(Long plantId, String node);
+
+  @Query("select t from WaitingTest t where t.id = :id")
+  Optional<WaitingTest> byId(Long id);
+
+  @Query("select t from WaitingTest t where t.endedBy = :entry")
+  Optional<WaitingTest> endedBy(Long entry);
+
+  @Query("select t from WaitingTest t where t.begunBy = :entry")
+  Optional<WaitingTest> begunBy(Long entry);
+}
+
+interface OverruleRepository extends JpaRepository<Overrule, Long> {
+  @Query("select o from Overrule o where o.lookId = :lookId order by o.id")
+  List<Overrule> of(Long lookId);
+}
+
 interface FindingRepository extends JpaRepository<FindingRow, Long> {
   @Query("select f from FindingRow f where f.lookId = :lookId order by f.id")
   List<FindingRow> of(Long lookId);

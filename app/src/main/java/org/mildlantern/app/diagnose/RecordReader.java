@@ -2,16 +2,17 @@ package org.mildlantern.app.diagnose;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
 import org.springframework.stereotype.Component;
@@ -27,71 +28,142 @@ class RecordReader {
   /** A pot felt damp or wet this many days before a drink was not dry at it. Rule of thumb. */
   private static final int WET_BEFORE_DAYS = 2;
 
+  /** A change of light shows on leaves within this time. Rule of thumb. */
+  private static final int MOVE_DAYS = 21;
+
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
   private final JournalService journal;
   private final OpenCases cases;
+  private final PlaceService places;
   private final Scope scope;
 
-  RecordReader(JournalService journal, OpenCases cases, Scope scope) {
+  RecordReader(JournalService journal, OpenCases cases, PlaceService places, Scope scope) {
     this.journal = journal;
     this.cases = cases;
+    this.places = places;
     this.scope = scope;
   }
 
-  Circumstances read(PlantView plant) {
-    Map<String, Double> numbers = new LinkedHashMap<>();
-    Map<String, String> choices = new LinkedHashMap<>();
-    ofPlant(plant, numbers, choices);
+  PlantRecords read(PlantView plant) {
+    PlantRecords.Builder records = new PlantRecords.Builder();
+    ofPlace(plant.place(), records);
+    ofPlant(plant, records);
     List<Entry> entries = journal.since(plant.id(), scope.now().minus(Duration.ofDays(YEAR)));
-    ofEntries(entries, numbers);
-    ofMoisture(entries, numbers, choices);
-    return new Circumstances(numbers, choices, cases.causesNear(plant.place().id(), plant.id()));
+    ofEntries(entries, records);
+    ofLight(entries, plant.place(), records);
+    ofMoisture(entries, records);
+    return records.build(cases.causesNear(plant.place().id(), plant.id()));
   }
 
-  private void ofPlant(PlantView plant, Map<String, Double> numbers, Map<String, String> choices) {
+  private static void ofPlace(PlaceView place, PlantRecords.Builder records) {
+    String source = "noted for " + place.name();
+    PlaceView.Surroundings near = place.surroundings();
+    records
+        .number("temperature", place.temperature(), source)
+        .number("humidity", place.humidity(), source)
+        .number("coldest", near.coldest(), source)
+        .number("warmest", near.warmest(), source)
+        .choice("place-kind", place.kind().id(), source)
+        .choice("place-light", light(place), source)
+        .yesNo("near-draught", near.draught(), source)
+        .yesNo("near-glass", near.glass(), source)
+        .yesNo("near-heater", near.heater(), source)
+        .yesNo("near-lamp", near.lamp(), source);
+  }
+
+  private static String light(PlaceView place) {
+    return place.surroundings().light() == null
+        ? null
+        : place.surroundings().light().name().toLowerCase(Locale.ROOT);
+  }
+
+  private void ofPlant(PlantView plant, PlantRecords.Builder records) {
     LocalDate today = scope.today();
-    if (plant.place().temperature() != null) {
-      numbers.put("temperature", plant.place().temperature());
-    }
-    if (plant.place().humidity() != null) {
-      numbers.put("humidity", plant.place().humidity());
-    }
-    choices.put("place-kind", plant.place().kind().id());
-    choices.put("outer-pot", plant.outerPot() ? "yes" : "no");
-    choices.put("holes", plant.potHoles() ? "yes" : "no");
-    choices.put("stage", plant.stage().id());
+    String source = "noted for the plant";
+    records
+        .yesNo("outer-pot", plant.outerPot(), source)
+        .yesNo("holes", plant.potHoles(), source)
+        .choice("stage", plant.stage().id(), source);
     if (plant.waterUsed() != null) {
-      choices.put("water-used", plant.waterUsed().name().toLowerCase(Locale.ROOT));
+      records.choice("water-used", plant.waterUsed().name().toLowerCase(Locale.ROOT), source);
     }
     if (plant.mediumSince() != null) {
-      numbers.put("medium-age", ChronoUnit.DAYS.between(plant.mediumSince(), today) / 30.44);
-      numbers.put("days-since-repot", days(plant.mediumSince(), today));
+      String since = "in its medium since " + day(plant.mediumSince());
+      records
+          .number("medium-age", days(plant.mediumSince(), today) / 30.44, since)
+          .number("days-since-repot", days(plant.mediumSince(), today), since);
     }
     if (plant.medium() != null) {
-      numbers.put("medium-life", (double) plant.medium().lifeMonths());
+      records.number("medium-life", (double) plant.medium().lifeMonths(), plant.medium().label());
     }
     if (plant.arrivedOn() != null) {
-      numbers.put("days-since-arrival", days(plant.arrivedOn(), today));
+      records.number(
+          "days-since-arrival",
+          days(plant.arrivedOn(), today),
+          "arrived on " + day(plant.arrivedOn()));
     }
   }
 
-  private void ofEntries(List<Entry> entries, Map<String, Double> numbers) {
+  private void ofEntries(List<Entry> entries, PlantRecords.Builder records) {
     LocalDate today = scope.today();
-    last(entries, EntryKind.WATER, numbers, "days-since-watering");
-    last(entries, EntryKind.FEED, numbers, "days-since-feed");
-    last(entries, EntryKind.MOVE, numbers, "days-since-move");
-    last(entries, EntryKind.REPOT, numbers, "days-since-repot");
+    last(entries, EntryKind.WATER, records, "days-since-watering");
+    last(entries, EntryKind.FEED, records, "days-since-feed");
+    last(entries, EntryKind.MOVE, records, "days-since-move");
+    last(entries, EntryKind.REPOT, records, "days-since-repot");
     if (!entries.isEmpty()) {
-      numbers.put("waterings-in-14-days", count(entries, EntryKind.WATER, today.minusDays(14)));
-      numbers.put("feeds-in-90-days", count(entries, EntryKind.FEED, today.minusDays(90)));
+      records
+          .number(
+              "waterings-in-14-days",
+              count(entries, EntryKind.WATER, today.minusDays(14)),
+              "counted in its day book")
+          .number(
+              "feeds-in-90-days",
+              count(entries, EntryKind.FEED, today.minusDays(90)),
+              "counted in its day book");
     }
   }
 
   private void last(
-      List<Entry> entries, EntryKind kind, Map<String, Double> numbers, String field) {
-    entries.stream()
-        .filter(e -> e.kind() == kind)
-        .findFirst()
-        .ifPresent(e -> numbers.put(field, days(scope.day(e.at()), scope.today())));
+      List<Entry> entries, EntryKind kind, PlantRecords.Builder records, String field) {
+    latest(entries, kind)
+        .ifPresent(e -> records.number(field, days(scope.day(e.at()), scope.today()), sourceOf(e)));
+  }
+
+  private static Optional<Entry> latest(List<Entry> entries, EntryKind kind) {
+    return entries.stream().filter(e -> e.kind() == kind).findFirst();
+  }
+
+  /** How much lighter its place is than the one it was moved from within the last weeks. */
+  private void ofLight(List<Entry> entries, PlaceView now, PlantRecords.Builder records) {
+    latest(entries, EntryKind.MOVE)
+        .filter(move -> days(scope.day(move.at()), scope.today()) <= MOVE_DAYS)
+        .filter(move -> now.surroundings().light() != null)
+        .flatMap(move -> places.find(move.fromPlaceId()).map(from -> rise(move, from, now)))
+        .ifPresent(rise -> records.number("light-rise", rise.steps(), rise.source()));
+  }
+
+  private record Rise(Double steps, String source) {}
+
+  private Rise rise(Entry move, PlaceView from, PlaceView now) {
+    Double steps =
+        from.surroundings().light() == null
+            ? null
+            : (double)
+                now.surroundings()
+                    .light()
+                    .lightClass()
+                    .above(from.surroundings().light().lightClass());
+    return new Rise(steps, sourceOf(move));
+  }
+
+  private String sourceOf(Entry entry) {
+    return day(scope.day(entry.at())) + ": " + entry.text();
+  }
+
+  private static String day(LocalDate day) {
+    return DAY.format(day);
   }
 
   private double count(List<Entry> entries, EntryKind kind, LocalDate after) {
@@ -105,8 +177,7 @@ class RecordReader {
    * ones reach back to the last dry reading, or to the last drink that was given to a pot not known
    * to be wet already.
    */
-  private void ofMoisture(
-      List<Entry> entries, Map<String, Double> numbers, Map<String, String> choices) {
+  private void ofMoisture(List<Entry> entries, PlantRecords.Builder records) {
     LocalDate today = scope.today();
     List<Entry> aboutWater =
         entries.stream()
@@ -137,8 +208,13 @@ class RecordReader {
       }
     }
     if (last != null) {
-      choices.put("last-moisture", last.word());
-      numbers.put(last == Moisture.DRY ? "dry-days" : "wet-days", days(since, today));
+      String source = sourceOf(aboutWater.get(0));
+      records
+          .choice("last-moisture", last.word(), source)
+          .number(
+              last == Moisture.DRY ? "dry-days" : "wet-days",
+              days(since, today),
+              source + ", and like it since " + day(since));
     }
   }
 

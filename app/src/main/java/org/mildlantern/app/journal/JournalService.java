@@ -69,6 +69,11 @@ public class JournalService {
   }
 
   @Transactional(readOnly = true)
+  public Optional<Entry> find(Long entryId) {
+    return entries.byId(entryId);
+  }
+
+  @Transactional(readOnly = true)
   public List<Entry> timeline(Long plantId, int most) {
     return entries.timeline(plantId, Limit.of(most));
   }

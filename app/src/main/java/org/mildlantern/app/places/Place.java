@@ -24,6 +24,16 @@ class Place {
 
   private Double temperature;
   private Double humidity;
+  private Double coldest;
+  private Double warmest;
+
+  @Enumerated(EnumType.STRING)
+  private PlaceLight light;
+
+  private boolean draught;
+  private boolean glass;
+  private boolean heater;
+  private boolean lamp;
   private int position;
 
   protected Place() {}
@@ -32,14 +42,28 @@ class Place {
     this.position = position;
   }
 
-  void describe(String newName, PlaceKind newKind, Double newTemperature, Double newHumidity) {
-    this.name = newName;
-    this.kind = newKind;
-    this.temperature = newTemperature;
-    this.humidity = newHumidity;
+  void describe(PlaceForm form) {
+    this.name = form.name().strip();
+    this.kind = form.kind();
+    this.temperature = form.temperature();
+    this.humidity = form.humidity();
+    this.coldest = form.coldest();
+    this.warmest = form.warmest();
+    this.light = form.light();
+    this.draught = form.draught();
+    this.glass = form.glass();
+    this.heater = form.heater();
+    this.lamp = form.lamp();
   }
 
   PlaceView view() {
-    return new PlaceView(id, name, kind, temperature, humidity, position);
+    return new PlaceView(
+        id,
+        name,
+        kind,
+        temperature,
+        humidity,
+        new PlaceView.Surroundings(coldest, warmest, light, draught, glass, heater, lamp),
+        position);
   }
 }

@@ -21,6 +21,11 @@ class PlaceController {
     this.places = places;
   }
 
+  @ModelAttribute("placeLights")
+  PlaceLight[] lights() {
+    return PlaceLight.values();
+  }
+
   @ModelAttribute("placeKinds")
   PlaceKind[] kinds() {
     return PlaceKind.values();
@@ -34,7 +39,7 @@ class PlaceController {
 
   @GetMapping("/places/new")
   String add(Model model) {
-    model.addAttribute("placeForm", new PlaceForm("", PlaceKind.INDOOR, null, null));
+    model.addAttribute("placeForm", PlaceForm.of("", PlaceKind.INDOOR, null, null));
     return "places/edit";
   }
 
@@ -65,6 +70,9 @@ class PlaceController {
   }
 
   private String save(Long id, PlaceForm form, BindingResult errors, HttpServletResponse response) {
+    if (form.extremesCross()) {
+      errors.rejectValue("coldest", "order", "The coldest cannot be above the warmest.");
+    }
     if (!errors.hasErrors()) {
       try {
         places.save(id, form).orElseThrow(this::missing);

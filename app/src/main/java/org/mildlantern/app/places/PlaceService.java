@@ -49,7 +49,7 @@ public class PlaceService {
         id == null ? Optional.of(new Place((int) places.count())) : places.byId(id);
     return place.map(
         p -> {
-          p.describe(name, form.kind(), form.temperature(), form.humidity());
+          p.describe(form);
           return places.save(p).view();
         });
   }

@@ -11,7 +11,29 @@ import org.mildlantern.core.round.PlaceKind;
  * @param humidity usual relative humidity in %, or null
  */
 public record PlaceView(
-    Long id, String name, PlaceKind kind, Double temperature, Double humidity, int position) {
+    Long id,
+    String name,
+    PlaceKind kind,
+    Double temperature,
+    Double humidity,
+    Surroundings surroundings,
+    int position) {
+
+  /**
+   * What the keeper noted of it.
+   *
+   * @param coldest lowest temperature of the last weeks in °C, or null
+   * @param warmest highest temperature of the last weeks in °C, or null
+   * @param light how light it is, or null
+   */
+  public record Surroundings(
+      Double coldest,
+      Double warmest,
+      PlaceLight light,
+      boolean draught,
+      boolean glass,
+      boolean heater,
+      boolean lamp) {}
 
   /** The usual air in words, for example {@code 14 °C · 71 %}; empty when unknown. */
   public String air() {

@@ -10,9 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.diagnose.DiagnoseService;
+import org.mildlantern.app.diagnose.WaitingTestService;
+import org.mildlantern.app.diagnose.WaitingTestView;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
@@ -46,6 +49,7 @@ public class RoundService {
   private final JournalService journal;
   private final CaseService cases;
   private final DiagnoseService diagnose;
+  private final WaitingTestService tests;
   private final Scope scope;
 
   RoundService(
@@ -54,12 +58,14 @@ public class RoundService {
       JournalService journal,
       CaseService cases,
       DiagnoseService diagnose,
+      WaitingTestService tests,
       Scope scope) {
     this.plants = plants;
     this.places = places;
     this.journal = journal;
     this.cases = cases;
     this.diagnose = diagnose;
+    this.tests = tests;
     this.scope = scope;
   }
 
@@ -70,7 +76,8 @@ public class RoundService {
       List<PlantView> plants,
       Map<Long, WaterCheck> waterChecks,
       Map<Long, CaseView> openCases,
-      Set<Long> openLooks) {
+      Set<Long> openLooks,
+      Map<Long, List<WaitingTestView>> tests) {
 
     public List<PlantView> in(PlaceView place) {
       return plants.stream().filter(p -> p.place().id().equals(place.id())).toList();
@@ -90,6 +97,8 @@ public class RoundService {
       boolean some =
           open != null
               || openLooks.contains(plant.id())
+              || tests.getOrDefault(plant.id(), List.of()).stream()
+                  .anyMatch(t -> !t.dueOn().isAfter(today))
               || !waterChecks.get(plant.id()).dueOn().isAfter(today);
       return some ? Lamp.LOW : Lamp.UNLIT;
     }
@@ -120,7 +129,13 @@ public class RoundService {
       checks.put(plant.id(), waterCheck(plant, lastWater.get(plant.id())));
     }
     return new Board(
-        scope.today(), places.all(), kept, checks, cases.open(), diagnose.plantsWithOpenLook());
+        scope.today(),
+        places.all(),
+        kept,
+        checks,
+        cases.open(),
+        diagnose.plantsWithOpenLook(),
+        tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId)));
   }
 
   /** When to look at the plant's pot next. */
@@ -156,6 +171,9 @@ public class RoundService {
       for (PlantView plant : board.plants()) {
         List<RoundItem> of = items.computeIfAbsent(plant.id(), id -> new ArrayList<>());
         caseItem(plant, board, day, isToday).ifPresent(of::add);
+        board.tests().getOrDefault(plant.id(), List.of()).stream()
+            .filter(test -> due(test.dueOn(), day, isToday))
+            .forEach(test -> of.add(testItem(plant, test, isToday)));
         WaterCheck check = board.waterChecks().get(plant.id());
         if (due(check.dueOn(), day, isToday)) {
           of.add(waterItem(plant, check, isToday));
@@ -172,7 +190,8 @@ public class RoundService {
   private static boolean answers(Entry entry) {
     return entry.kind() == EntryKind.WATER
         || entry.kind() == EntryKind.MOISTURE
-        || entry.kind() == EntryKind.CASE;
+        || entry.kind() == EntryKind.CASE
+        || entry.kind() == EntryKind.LOOK && entry.lookId() == null;
   }
 
   private Round walk(
@@ -266,6 +285,27 @@ public class RoundService {
             null));
   }
 
+  private RoundItem testItem(PlantView plant, WaitingTestView test, boolean isToday) {
+    String action = "/today/tests/" + test.id();
+    return new RoundItem(
+        "test-" + test.id(),
+        "lens",
+        plant.id(),
+        plant.name(),
+        plant.code(),
+        "read the test",
+        test.node().label() + "? · begun " + ago(test.startedOn(), scope.today()),
+        isToday
+            ? List.of(
+                new RoundItem.Answer("Yes", action, "there", "true"),
+                new RoundItem.Answer("No", action, "there", "false"))
+            : List.of(),
+        false,
+        null,
+        "/plants/" + plant.id() + "/diagnose",
+        null);
+  }
+
   private static String ago(LocalDate from, LocalDate to) {
     long days = java.time.temporal.ChronoUnit.DAYS.between(from, to);
     return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
@@ -313,6 +353,9 @@ public class RoundService {
     for (PlantView plant : board.plants()) {
       LocalDate water = board.waterChecks().get(plant.id()).dueOn();
       add(counts, water.isBefore(today) ? today : water, "drop");
+      for (WaitingTestView test : board.tests().getOrDefault(plant.id(), List.of())) {
+        add(counts, test.dueOn().isBefore(today) ? today : test.dueOn(), "lens");
+      }
       CaseView open = board.openCases().get(plant.id());
       if (open != null && open.dueOn() != null) {
         LocalDate look = open.dueOn().isBefore(today) ? today : open.dueOn();

@@ -3,6 +3,7 @@ package org.mildlantern.app.today;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.diagnose.WaitingTestService;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
@@ -25,6 +26,7 @@ class TodayController {
   private final RoundService rounds;
   private final PlantService plants;
   private final CaseService cases;
+  private final WaitingTestService tests;
   private final JournalService journal;
   private final Scope scope;
 
@@ -32,11 +34,13 @@ class TodayController {
       RoundService rounds,
       PlantService plants,
       CaseService cases,
+      WaitingTestService tests,
       JournalService journal,
       Scope scope) {
     this.rounds = rounds;
     this.plants = plants;
     this.cases = cases;
+    this.tests = tests;
     this.journal = journal;
     this.scope = scope;
   }
@@ -79,6 +83,15 @@ class TodayController {
       cases.find(id).orElseThrow(TodayController::missing);
     }
     return answered(entry.orElse(null), htmx, model);
+  }
+
+  @PostMapping("/today/tests/{id}")
+  String test(
+      @PathVariable Long id,
+      @RequestParam boolean there,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    return answered(tests.answer(id, there).orElseThrow(TodayController::missing), htmx, model);
   }
 
   /** Takes an entry back, from wherever it was offered. */

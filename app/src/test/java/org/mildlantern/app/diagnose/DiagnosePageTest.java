@@ -126,4 +126,18 @@ class DiagnosePageTest extends WebCase {
         .andExpect(content().string(containsString("id=\"part-crown\"")))
         .andExpect(content().string(containsString("Crown soft, newest leaf pulls out")));
   }
+
+  @Test
+  void aRecordCanBeOverruledAndTakenBack() throws Exception {
+    String path = "/plants/" + coleus.id() + "/diagnose";
+    get(keeper, path).andExpect(content().string(not(containsString("you said this does not"))));
+    post(keeper, path + "/record", "condition", "long-resident", "counts", "false")
+        .andExpect(status().is3xxRedirection());
+    get(keeper, path).andExpect(content().string(containsString("you said this does not hold")));
+    post(keeper, path + "/record", "condition", "long-resident", "counts", "true")
+        .andExpect(status().is3xxRedirection());
+    get(keeper, path).andExpect(content().string(not(containsString("you said this does not"))));
+    post(keeper, path + "/record", "condition", "no-such-thing", "counts", "false")
+        .andExpect(status().isBadRequest());
+  }
 }

@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Comparator;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
@@ -20,6 +21,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceLight;
+import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
@@ -38,7 +41,11 @@ class RecordReaderTest {
 
   @Mock JournalService journal;
   @Mock OpenCases cases;
+  @Mock PlaceService places;
   @Mock Scope scope;
+
+  private static final PlaceView.Surroundings SUNNY =
+      new PlaceView.Surroundings(9.0, 27.0, PlaceLight.SUN, true, false, false, false);
 
   private RecordReader reader;
 
@@ -50,7 +57,7 @@ class RecordReaderTest {
         .when(scope.day(any()))
         .thenAnswer(call -> LocalDate.ofInstant(call.getArgument(0), ZoneOffset.UTC));
     when(cases.causesNear(anyLong(), anyLong())).thenReturn(Set.of("spider-mites"));
-    reader = new RecordReader(journal, cases, scope);
+    reader = new RecordReader(journal, cases, places, scope);
   }
 
   private static Entry entry(int ago, EntryKind kind, Moisture felt) {
@@ -66,10 +73,14 @@ class RecordReaderTest {
   }
 
   private Circumstances read(Entry... entries) {
+    return records(entries).circumstances();
+  }
+
+  private PlantRecords records(Entry... entries) {
     when(journal.since(eq(7L), any()))
         .thenReturn(Stream.of(entries).sorted(Comparator.comparing(Entry::at).reversed()).toList());
     Knowledge knowledge = Knowledge.load();
-    PlaceView place = new PlaceView(3L, "Sill", PlaceKind.INDOOR, 21.0, 38.0, 0);
+    PlaceView place = new PlaceView(3L, "Sill", PlaceKind.INDOOR, 21.0, 38.0, SUNNY, 0);
     return reader.read(
         new PlantView(
             7L,
@@ -108,6 +119,48 @@ class RecordReaderTest {
         .containsEntry("stage", "growth")
         .containsEntry("place-kind", "indoor");
     assertThat(read.neighbourCauses()).containsExactly("spider-mites");
+  }
+
+  @Test
+  void takesWhatIsNotedOfThePlaceWithItsSource() {
+    PlantRecords records = records();
+    assertThat(records.circumstances().numbers())
+        .containsEntry("coldest", 9.0)
+        .containsEntry("warmest", 27.0);
+    assertThat(records.circumstances().choices())
+        .containsEntry("place-light", "sun")
+        .containsEntry("near-draught", "yes")
+        .containsEntry("near-glass", "no");
+    assertThat(records.sources()).containsEntry("coldest", "noted for Sill");
+  }
+
+  @Test
+  void aMoveIntoTheSunIsSoManyStepsOfLight() {
+    PlaceView shelf =
+        new PlaceView(
+            5L,
+            "Shelf",
+            PlaceKind.INDOOR,
+            null,
+            null,
+            new PlaceView.Surroundings(null, null, PlaceLight.LOW, false, false, false, false),
+            1);
+    when(places.find(5L)).thenReturn(Optional.of(shelf));
+    Entry move = new Entry(7L, NOW.minus(Duration.ofDays(4)), EntryKind.MOVE, "Moved to Sill");
+    PlantRecords records = records(move.moved(5L, 3L));
+    assertThat(records.circumstances().numbers()).containsEntry("light-rise", 3.0);
+    assertThat(records.sources().get("light-rise")).endsWith("Moved to Sill");
+  }
+
+  @Test
+  void eachFieldNamesTheEntryThatSaysSo() {
+    PlantRecords records = records(water(3), felt(1, Moisture.WET));
+    assertThat(records.sources().get("days-since-watering")).contains(": x");
+    assertThat(records.sources().get("wet-days")).contains("and like it since");
+    Knowledge knowledge = Knowledge.load();
+    assertThat(records.sourceOf(knowledge.field("humidity-short").orElseThrow()))
+        .isEqualTo("noted for Sill");
+    assertThat(records.sourceOf(knowledge.field("season").orElseThrow())).isEmpty();
   }
 
   @Test

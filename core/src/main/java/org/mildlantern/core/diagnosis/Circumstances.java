@@ -6,14 +6,20 @@ import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
 
 /**
  * What the records say of a plant, by context field: numbers in the field's unit, choices by word,
  * and the causes of open cases near it. A field that is not there is simply not known.
+ *
+ * @param overruled conditions that the keeper says do not hold, whatever the records say
  */
 public record Circumstances(
-    Map<String, Double> numbers, Map<String, String> choices, Set<String> neighbourCauses) {
+    Map<String, Double> numbers,
+    Map<String, String> choices,
+    Set<String> neighbourCauses,
+    Set<String> overruled) {
 
   public static final Circumstances UNKNOWN = new Circumstances(Map.of(), Map.of(), Set.of());
 
@@ -21,6 +27,17 @@ public record Circumstances(
     numbers = Map.copyOf(numbers);
     choices = Map.copyOf(choices);
     neighbourCauses = Set.copyOf(neighbourCauses);
+    overruled = Set.copyOf(overruled);
+  }
+
+  public Circumstances(
+      Map<String, Double> numbers, Map<String, String> choices, Set<String> neighbourCauses) {
+    this(numbers, choices, neighbourCauses, Set.of());
+  }
+
+  /** The same records, of which these conditions are not to count. */
+  public Circumstances overruling(Set<String> conditions) {
+    return new Circumstances(numbers, choices, neighbourCauses, conditions);
   }
 
   /** Adds the fields that follow from the others, the day and the taxon's wishes. */
@@ -38,21 +55,40 @@ public record Circumstances(
         more.put("cold-short", taxon.coldestWished() - temperature);
         more.put("heat-over", temperature - taxon.warmestWished());
       }
+      Double coldest = numbers.get("coldest");
+      if (coldest != null) {
+        more.put("night-short", taxon.coldestWished() - coldest);
+      }
+      Double warmest = numbers.get("warmest");
+      if (warmest != null) {
+        more.put("day-over", warmest - taxon.warmestWished());
+      }
+      if (choices.containsKey("place-light")) {
+        more.put(
+            "light-over",
+            (double) LightClass.of(choices.get("place-light")).above(LightClass.of(taxon.light())));
+      }
       Double humidity = numbers.get("humidity");
       if (humidity != null) {
         more.put("humidity-short", taxon.humidity() - humidity);
       }
+    }
+    if (numbers.containsKey("coldest") && numbers.containsKey("warmest")) {
+      more.put("swing", numbers.get("warmest") - numbers.get("coldest"));
     }
     Double age = numbers.get("medium-age");
     Double life = numbers.get("medium-life");
     if (age != null && life != null && life > 0) {
       more.put("medium-share", age / life);
     }
-    return new Circumstances(more, words, neighbourCauses);
+    return new Circumstances(more, words, neighbourCauses, overruled);
   }
 
   /** Whether the condition holds; unknown fields never hold. */
   boolean holds(Condition condition, String causeId) {
+    if (overruled.contains(condition.id())) {
+      return false;
+    }
     if (condition.holdsCause()) {
       return neighbourCauses.contains(causeId);
     }

@@ -12,6 +12,7 @@ import java.util.List;
  * @param valuesFrom "causes" when the choices are the ids of causes, else null
  * @param list whether several values may stand together
  * @param derived whether it is worked out and never given
+ * @param from the given fields that a derived one is worked out from
  */
 public record ContextField(
     String id,
@@ -22,10 +23,12 @@ public record ContextField(
     List<String> values,
     String valuesFrom,
     boolean list,
-    boolean derived) {
+    boolean derived,
+    List<String> from) {
 
   public ContextField {
     values = values == null ? List.of() : values;
+    from = from == null ? List.of() : from;
   }
 
   public boolean numeric() {

@@ -3,6 +3,7 @@ package org.mildlantern.core.knowledge;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -115,11 +116,20 @@ public final class Knowledge {
       throw new KnowledgeException(faults);
     }
     for (GrowthForm form : forms.values()) {
-      nodesByFormAndCheck.put(
-          form.id(),
+      Map<String, List<Node>> byCheck =
           nodes.values().stream()
               .filter(node -> occursOn(node, form))
-              .collect(Collectors.groupingBy(node -> node.sign().check())));
+              .collect(
+                  Collectors.groupingBy(
+                      node -> node.sign().check(), HashMap::new, Collectors.toList()));
+      for (Check check : checks.values()) {
+        check.asks().stream()
+            .map(nodes::get)
+            .filter(node -> occursOn(node, form))
+            .forEach(
+                node -> byCheck.computeIfAbsent(check.id(), id -> new ArrayList<>()).add(node));
+      }
+      nodesByFormAndCheck.put(form.id(), byCheck);
       causesByForm.put(
           form.id(),
           causes.values().stream()

@@ -33,6 +33,12 @@ final class References {
       found("signs.yaml", sign.id(), "check", List.of(sign.check()), knowledge::check);
       known("signs.yaml", sign.id(), "forms", sign.forms(), formNames);
     }
+    for (Check check : knowledge.checks()) {
+      found("checks.yaml", check.id(), "asks", check.asks(), knowledge::node);
+    }
+    for (ContextField field : knowledge.fields()) {
+      found("context.yaml", field.id(), "from", field.from(), knowledge::field);
+    }
     for (Condition condition : knowledge.conditions()) {
       found("context.yaml", condition.id(), "field", List.of(condition.field()), knowledge::field);
     }

@@ -95,4 +95,25 @@ class CircumstancesTest {
     double prone = Prior.of(heat, subject, Circumstances.UNKNOWN, knowledge).odds();
     assertThat(prone / plain).isCloseTo(6, within(1e-9));
   }
+
+  @Test
+  void whatTheKeeperOverrulesDoesNotHold() {
+    Circumstances wet = derived(Map.of("wet-days", 12.0));
+    assertThat(holds(wet, "wet-ten-days", "too-wet")).isTrue();
+    assertThat(holds(wet.overruling(Set.of("wet-ten-days")), "wet-ten-days", "too-wet")).isFalse();
+    assertThat(holds(wet.overruling(Set.of("wet-ten-days")), "neighbour-has-it", "thrips"))
+        .isTrue();
+  }
+
+  @Test
+  void extremesAndLightAreMeasuredAgainstTheWishOfTheKind() {
+    Circumstances sunny =
+        new Circumstances(
+                Map.of("coldest", 2.0, "warmest", 33.0), Map.of("place-light", "sun"), Set.of())
+            .derived(subject, LocalDate.of(2026, 1, 10), 53);
+    assertThat(sunny.numbers()).containsEntry("swing", 31.0);
+    assertThat(holds(sunny, "cold-nights", "chill")).isTrue();
+    assertThat(holds(sunny, "light-above-wish", "too-much-light")).isTrue();
+    assertThat(holds(sunny, "light-below-wish", "too-little-light")).isFalse();
+  }
 }
