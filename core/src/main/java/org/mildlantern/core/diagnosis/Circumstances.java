@@ -63,6 +63,10 @@ public record Circumstances(
       if (warmest != null) {
         more.put("day-over", warmest - taxon.warmestWished());
       }
+      Double flowering = numbers.get("days-in-flower");
+      if (flowering != null && taxon.flowerWeeks() != null) {
+        more.put("flower-share", flowering / (7.0 * taxon.flowerWeeks()));
+      }
       if (choices.containsKey("place-light")) {
         more.put(
             "light-over",

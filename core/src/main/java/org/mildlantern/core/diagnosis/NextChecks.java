@@ -146,9 +146,7 @@ final class NextChecks {
       return null;
     }
     candidates.sort(Comparator.comparingDouble(Candidate::bits).reversed());
-    double most = candidates.get(0).bits();
-    List<Candidate> chosen =
-        candidates.stream().limit(MOST_NODES).filter(c -> c.bits() >= most / 10).toList();
+    List<Candidate> chosen = candidates.stream().limit(MOST_NODES).toList();
     double bits = information(chosen.stream().map(Candidate::chance).toList());
     double minutes =
         MINUTES_TO_BEGIN

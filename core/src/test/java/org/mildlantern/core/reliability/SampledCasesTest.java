@@ -21,7 +21,7 @@ class SampledCasesTest {
 
   @Test
   void theSuggestedOrderNeedsAtMostTwoThirdsOfTheLooks() {
-    CheckOrder order = CheckOrder.of(knowledge, 60, new Random(11));
+    CheckOrder order = CheckOrder.of(knowledge, 120, new Random(11));
     System.out.println(order + " share " + order.share());
     assertThat(order.share()).isLessThanOrEqualTo(2.0 / 3);
   }
