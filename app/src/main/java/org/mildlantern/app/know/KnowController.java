@@ -1,11 +1,14 @@
 package org.mildlantern.app.know;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.mildlantern.app.figure.Figures;
+import org.mildlantern.app.figure.Mark;
 import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Node;
@@ -60,16 +63,55 @@ class KnowController {
               .toList());
     }
     model.addAttribute("sign", sign);
+    knowledge.forms().stream()
+        .filter(form -> sign.patterns().stream().anyMatch(p -> occurs(id, p, form)))
+        .findFirst()
+        .ifPresent(
+            form ->
+                drawn(
+                    form,
+                    sign.patterns().stream()
+                        .filter(p -> occurs(id, p, form))
+                        .limit(1)
+                        .map(p -> new Mark(knowledge.node(Node.idOf(id, p)).orElseThrow()))
+                        .toList(),
+                    model));
     model.addAttribute("check", knowledge.check(sign.check()).orElseThrow());
     model.addAttribute("byPattern", byPattern);
     model.addAttribute("swatches", figures.swatches());
     return "know/sign";
   }
 
+  private boolean occurs(String sign, String pattern, GrowthForm form) {
+    return knowledge.occursOn(knowledge.node(Node.idOf(sign, pattern)).orElseThrow(), form);
+  }
+
+  private void drawn(GrowthForm form, List<Mark> marks, Model model) {
+    figures.draw(form, marks, null, true).ifPresent(figure -> model.addAttribute("figure", figure));
+    model.addAttribute("figureForm", form);
+    model.addAttribute("swatches", figures.swatches());
+  }
+
   @GetMapping("/know/causes/{id}")
   String cause(@PathVariable String id, Model model) {
     Cause cause = knowledge.cause(id).orElseThrow(KnowController::missing);
     model.addAttribute("cause", cause);
+    knowledge.forms().stream()
+        .filter(form -> knowledge.causesFor(form).contains(cause))
+        .max(Comparator.comparingLong(form -> typical(cause, form).size()))
+        .ifPresent(form -> drawn(form, typical(cause, form), model));
+    model.addAttribute(
+        "proneTaxa",
+        knowledge.taxa().stream()
+            .filter(taxon -> taxon.prone().containsKey(id) && taxon.prone().get(id).odds() > 1)
+            .toList());
+    model.addAttribute(
+        "takenFor",
+        knowledge.causes().stream()
+            .filter(
+                other -> other.alike().containsKey(id) && !cause.alike().containsKey(other.id()))
+            .map(other -> Map.entry(other, other.alike().get(id)))
+            .toList());
     model.addAttribute("change", knowledge.change(cause.change()).orElseThrow());
     model.addAttribute(
         "signs",
@@ -97,6 +139,16 @@ class KnowController {
     return "know/cause";
   }
 
+  /** The marks of what the cause shows usually or more often on the form. */
+  private List<Mark> typical(Cause cause, GrowthForm form) {
+    return cause.signs().entrySet().stream()
+        .filter(e -> e.getValue().probability() >= Level.USUALLY.probability())
+        .map(e -> knowledge.node(e.getKey()).orElseThrow())
+        .filter(node -> knowledge.occursOn(node, form))
+        .map(Mark::new)
+        .toList();
+  }
+
   @GetMapping("/know/taxa/{id}")
   String taxon(@PathVariable String id, Model model) {
     var taxon = knowledge.taxon(id).orElseThrow(KnowController::missing);
@@ -113,7 +165,14 @@ class KnowController {
     }
     model.addAttribute(
         "shyOf", shyOf.isEmpty() ? "nothing in particular" : String.join(", ", shyOf));
-    model.addAttribute("form", knowledge.form(taxon.form()).orElseThrow());
+    GrowthForm form = knowledge.form(taxon.form()).orElseThrow();
+    model.addAttribute("form", form);
+    drawn(form, List.of(), model);
+    model.addAttribute(
+        "relatives",
+        knowledge.taxa().stream()
+            .filter(other -> id.equals(other.like()) || other.id().equals(taxon.like()))
+            .toList());
     model.addAttribute(
         "prone",
         taxon.prone().entrySet().stream()

@@ -70,4 +70,51 @@ class KnowPageTest extends WebCase {
       get(keeper, "/know/" + path + "/no-such").andExpect(status().isNotFound());
     }
   }
+
+  @Test
+  void theIndexLeadsToEveryKindOfEntry() throws Exception {
+    get(keepers.make(), "/know")
+        .andExpect(content().string(containsString("/know/causes/spider-mites")))
+        .andExpect(content().string(containsString("/know/signs/stipple")))
+        .andExpect(content().string(containsString("/know/taxa/vanda-coerulea")));
+  }
+
+  @Test
+  void aCauseIsDrawnAndLinkedToItsLookAlikesBothWays() throws Exception {
+    get(keepers.make(), "/know/causes/spider-mites")
+        .andExpect(content().string(containsString("class=\"fig\"")))
+        .andExpect(content().string(containsString("/know/compare?a=spider-mites&amp;b=thrips")))
+        .andExpect(content().string(containsString("Leafhoppers")))
+        .andExpect(content().string(containsString("Hedera helix")));
+  }
+
+  @Test
+  void twoCausesStandSideBySide() throws Exception {
+    get(keepers.make(), "/know/compare?a=too-wet&b=too-dry")
+        .andExpect(content().string(containsString("Feel the medium two fingers deep.")))
+        .andExpect(content().string(containsString("Medium dust-dry two fingers deep")));
+    get(keepers.make(), "/know/compare?a=too-wet&b=nothing-such")
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("Pick two causes")));
+  }
+
+  @Test
+  void howGoodItIsIsShownWithWhatIsWeak() throws Exception {
+    get(keepers.make(), "/know/reliability")
+        .andExpect(content().string(containsString("Right cause first")))
+        .andExpect(content().string(containsString("No dark nights for its buds")))
+        .andExpect(content().string(containsString("Known to be weak")))
+        .andExpect(content().string(containsString("Mean distance from the line")));
+  }
+
+  @Test
+  void everyEntryHasAPageThatRenders() throws Exception {
+    SignedIn keeper = keepers.make();
+    for (var cause : knowledge.causes()) {
+      get(keeper, "/know/causes/" + cause.id()).andExpect(status().isOk());
+    }
+    for (var sign : knowledge.signs()) {
+      get(keeper, "/know/signs/" + sign.id()).andExpect(status().isOk());
+    }
+  }
 }

@@ -1,0 +1,116 @@
+package org.mildlantern.app.know;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Comparison;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.SignFamilies;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.reliability.Coverage;
+import org.mildlantern.core.reliability.Measured;
+import org.mildlantern.core.reliability.WrittenCase;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The reference as a whole: what there is, two causes side by side, and how good it is. */
+@Controller
+class ReferenceController {
+  private static final Map<String, String> FAMILIES =
+      Map.of(
+          "normal", "Normal states",
+          "water", "Water",
+          "medium", "Medium and roots",
+          "light", "Light",
+          "air", "Air and temperature",
+          "nutrition", "Nutrition",
+          "pest", "Pests",
+          "disease", "Disease",
+          "growth", "Growth events");
+
+  private final Knowledge knowledge;
+  private final Measured measured;
+  private final Coverage coverage;
+
+  ReferenceController(Knowledge knowledge) {
+    this.knowledge = knowledge;
+    this.measured = Measured.shipped();
+    this.coverage = Coverage.of(knowledge, WrittenCase.all(knowledge));
+  }
+
+  /** A line of the index. */
+  record Line(String href, String label, String note) {}
+
+  @GetMapping("/know")
+  String index(Model model) {
+    model.addAttribute(
+        "causes",
+        grouped(
+            knowledge.causes(),
+            cause -> FAMILIES.get(cause.family()),
+            cause ->
+                new Line("/know/causes/" + cause.id(), cause.label(), cause.verdict().label())));
+    model.addAttribute(
+        "signs",
+        grouped(
+            knowledge.signs(),
+            sign -> SignFamilies.label(sign.family()),
+            sign -> new Line("/know/signs/" + sign.id(), sign.label(), "")));
+    model.addAttribute(
+        "taxa",
+        grouped(
+            knowledge.taxa(),
+            Taxon::group,
+            taxon ->
+                new Line(
+                    "/know/taxa/" + taxon.id(),
+                    taxon.name(),
+                    String.join(", ", taxon.synonyms()))));
+    return "know/index";
+  }
+
+  private static <T> Map<String, List<Line>> grouped(
+      java.util.Collection<T> all, Function<T, String> group, Function<T, Line> line) {
+    return all.stream()
+        .collect(
+            Collectors.groupingBy(
+                group, LinkedHashMap::new, Collectors.mapping(line, Collectors.toList())));
+  }
+
+  @GetMapping("/know/compare")
+  String compare(
+      @RequestParam(defaultValue = "") String a,
+      @RequestParam(defaultValue = "") String b,
+      Model model) {
+    model.addAttribute("a", a);
+    model.addAttribute("b", b);
+    model.addAttribute("all", knowledge.causes());
+    Cause first = knowledge.cause(a).orElse(null);
+    Cause second = knowledge.cause(b).orElse(null);
+    if (first != null && second != null) {
+      model.addAttribute("comparison", Comparison.of(first, second, knowledge));
+      model.addAttribute("firstChange", knowledge.change(first.change()).orElseThrow());
+      model.addAttribute("secondChange", knowledge.change(second.change()).orElseThrow());
+    }
+    return "know/compare";
+  }
+
+  @GetMapping("/know/reliability")
+  String reliability(Model model) {
+    model.addAttribute("measured", measured);
+    model.addAttribute("current", measured.edition().equals(knowledge.edition()));
+    model.addAttribute("coverage", coverage);
+    model.addAttribute("families", FAMILIES);
+    model.addAttribute("causeLabels", labels());
+    return "know/reliability";
+  }
+
+  private Map<String, String> labels() {
+    return knowledge.causes().stream().collect(Collectors.toMap(Cause::id, Cause::label));
+  }
+}
