@@ -1,0 +1,157 @@
+package org.mildlantern.app.diagnose;
+
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.diagnosis.Decibans;
+import org.mildlantern.core.diagnosis.Diagnosis;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Node;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.thymeleaf.ITemplateEngine;
+import org.thymeleaf.context.Context;
+
+/** Writes what is known of a plant on one sheet, to be shown to a society or a plant clinic. */
+@Service
+@Transactional(readOnly = true)
+class SheetService {
+  private static final int ENTRIES = 14;
+  private static final int CAUSES = 5;
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+  private final DiagnoseService diagnose;
+  private final JournalService journal;
+  private final Knowledge knowledge;
+  private final Scope scope;
+  private final ITemplateEngine templates;
+
+  SheetService(
+      DiagnoseService diagnose,
+      JournalService journal,
+      Knowledge knowledge,
+      Scope scope,
+      ITemplateEngine templates) {
+    this.diagnose = diagnose;
+    this.journal = journal;
+    this.knowledge = knowledge;
+    this.scope = scope;
+    this.templates = templates;
+  }
+
+  /** The sheet of a plant; empty when there is no such plant. */
+  Optional<Sheet> sheet(Long plantId) {
+    return diagnose.state(plantId).map(this::sheet);
+  }
+
+  private Sheet sheet(LookState state) {
+    PlantView plant = state.plant();
+    Diagnosis diagnosis = state.diagnosis();
+    List<Sheet.Section> sections = new ArrayList<>();
+    sections.add(new Sheet.Section("Plant", plantLines(plant)));
+    sections.add(new Sheet.Section("Culture", culture(plant)));
+    sections.add(new Sheet.Section("Seen", findings(state, true)));
+    sections.add(new Sheet.Section("Looked for, not there", findings(state, false)));
+    sections.add(
+        new Sheet.Section(
+            "What the records say",
+            diagnosis.records().stream()
+                .map(
+                    r -> {
+                      String source =
+                          state.records().sourceOf(knowledge.field(r.field()).orElseThrow());
+                      return r.label() + (source.isEmpty() ? "" : " (" + source + ")");
+                    })
+                .toList()));
+    sections.add(
+        new Sheet.Section(
+            "What the app makes of it",
+            diagnosis.ranking().stream()
+                .limit(CAUSES)
+                .map(r -> Decibans.percent(r.probability()) + "  " + r.cause().label())
+                .toList()));
+    sections.add(
+        new Sheet.Section(
+            "Not explained", diagnosis.unexplained().stream().map(this::label).toList()));
+    sections.add(
+        new Sheet.Section(
+            "Day book",
+            journal.timeline(plant.id(), ENTRIES).stream()
+                .map(e -> DAY.format(scope.day(e.at())) + "  " + e.text())
+                .toList()));
+    return new Sheet(
+        plant.name(),
+        DAY.format(scope.today()),
+        sections.stream().filter(s -> !s.lines().isEmpty()).toList());
+  }
+
+  private static List<String> plantLines(PlantView plant) {
+    List<String> lines = new ArrayList<>();
+    lines.add("Code " + plant.code());
+    if (plant.taxon() != null && !plant.taxon().name().equals(plant.name())) {
+      lines.add("Accepted name " + plant.taxon().name());
+    }
+    lines.add(plant.form().label());
+    if (plant.arrivedOn() != null) {
+      lines.add("Here since " + DAY.format(plant.arrivedOn()));
+    }
+    lines.add("Stage: " + plant.stage().label());
+    if (!plant.notes().isBlank()) {
+      lines.add(plant.notes().strip());
+    }
+    return lines;
+  }
+
+  private static List<String> culture(PlantView plant) {
+    List<String> lines = new ArrayList<>();
+    String air = plant.place().air();
+    lines.add(plant.place().name() + (air.isEmpty() ? "" : ", " + air));
+    lines.add(plant.pot() + (plant.outerPot() ? ", in an outer pot" : ""));
+    if (plant.medium() != null) {
+      lines.add(
+          plant.medium().label()
+              + (plant.mediumSince() == null ? "" : ", since " + DAY.format(plant.mediumSince())));
+    }
+    if (plant.waterUsed() != null) {
+      lines.add("Water: " + plant.waterUsed().label());
+    }
+    return lines;
+  }
+
+  private List<String> findings(LookState state, boolean present) {
+    return state.findings().stream()
+        .filter(n -> n.finding().present() == present)
+        .map(n -> label(n.finding().key()) + (n.detail().isEmpty() ? "" : " (" + n.detail() + ")"))
+        .toList();
+  }
+
+  private String label(String key) {
+    return knowledge.node(key).map(Node::label).orElse(key);
+  }
+
+  /** The sheet as PDF, with the fonts that every reader has. */
+  byte[] pdf(Sheet sheet) {
+    Context context = new Context(Locale.ENGLISH);
+    context.setVariable("sheet", sheet.plain());
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try {
+      new PdfRendererBuilder()
+          .withHtmlContent(templates.process("diagnose/sheet-pdf", context), null)
+          .toStream(out)
+          .run();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toByteArray();
+  }
+}
