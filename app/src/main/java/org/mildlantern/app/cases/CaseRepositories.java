@@ -19,6 +19,19 @@ interface PlantCaseRepository extends JpaRepository<PlantCase, Long> {
   @Query("select c from PlantCase c order by c.number desc")
   List<PlantCase> all();
 
+  @Query(
+      "select c.causeId as cause, count(c) as times from PlantCase c"
+          + " where c.outcome in (org.mildlantern.app.cases.Outcome.HEALED,"
+          + " org.mildlantern.app.cases.Outcome.BETTER) group by c.causeId")
+  List<Confirmed> confirmed();
+
+  /** How often a cause was confirmed. */
+  interface Confirmed {
+    String getCause();
+
+    int getTimes();
+  }
+
   @Query("select coalesce(max(c.number), 0) from PlantCase c")
   int lastNumber();
 }

@@ -5,9 +5,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.mildlantern.app.diagnose.OpenCases;
+import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.diagnosis.Experience;
 import org.mildlantern.core.diagnosis.Response;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,11 +21,37 @@ class OpenCasesAnswer implements OpenCases {
   private final PlantCaseRepository cases;
   private final CaseChangeRepository changes;
   private final PlantService plants;
+  private final KeeperService keepers;
+  private final Knowledge knowledge;
 
-  OpenCasesAnswer(PlantCaseRepository cases, CaseChangeRepository changes, PlantService plants) {
+  OpenCasesAnswer(
+      PlantCaseRepository cases,
+      CaseChangeRepository changes,
+      PlantService plants,
+      KeeperService keepers,
+      Knowledge knowledge) {
     this.cases = cases;
     this.changes = changes;
     this.plants = plants;
+    this.keepers = keepers;
+    this.knowledge = knowledge;
+  }
+
+  @Override
+  public Experience experience() {
+    return keepers.learns() ? confirmed() : Experience.NONE;
+  }
+
+  /** What the closed cases would teach, whether or not they may. */
+  Experience confirmed() {
+    return Experience.of(
+        cases.confirmed().stream()
+            .filter(c -> knowledge.cause(c.getCause()).isPresent())
+            .collect(
+                Collectors.toMap(
+                    PlantCaseRepository.Confirmed::getCause,
+                    PlantCaseRepository.Confirmed::getTimes)),
+        knowledge.causes());
   }
 
   @Override

@@ -98,7 +98,8 @@ public class DiagnoseService {
                 scope.latitude(),
                 rows.stream().map(FindingRow::finding).toList(),
                 read.circumstances().overruling(overruled),
-                cases.responsesOf(plant.id())));
+                cases.responsesOf(plant.id()),
+                cases.experience()));
     return new LookState(
         plant, noted, open.isPresent(), diagnosis, read, overruled, cases.openCase(plant.id()));
   }

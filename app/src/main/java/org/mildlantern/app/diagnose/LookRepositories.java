@@ -1,5 +1,6 @@
 package org.mildlantern.app.diagnose;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -44,6 +45,19 @@ interface OverruleRepository extends JpaRepository<Overrule, Long> {
 }
 
 interface FindingRepository extends JpaRepository<FindingRow, Long> {
+  /** Signs seen on each plant in looks begun since then. */
+  @Query(
+      "select distinct l.plantId as plant, f.sign as sign from FindingRow f join Look l"
+          + " on l.id = f.lookId where f.present and l.startedAt >= :since")
+  List<SeenSign> seenSince(Instant since);
+
+  /** A sign seen on a plant. */
+  interface SeenSign {
+    Long getPlant();
+
+    String getSign();
+  }
+
   @Query("select f from FindingRow f where f.lookId = :lookId order by f.id")
   List<FindingRow> of(Long lookId);
 

@@ -3,6 +3,7 @@ package org.mildlantern.app.diagnose;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.mildlantern.core.diagnosis.Experience;
 import org.mildlantern.core.diagnosis.Response;
 
 /** What a diagnosis needs to know of cases; the cases feature answers. */
@@ -18,6 +19,9 @@ public interface OpenCases {
 
   /** Number of the plant's open case, if there is one. */
   Optional<OpenCase> openCase(Long plantId);
+
+  /** What the closed cases have taught; nothing when the keeper has switched that off. */
+  Experience experience();
 
   /** An open case in brief. */
   record OpenCase(Long id, int number, String causeId) {}

@@ -13,6 +13,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.diagnosis.Shared;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
 import org.springframework.stereotype.Component;
@@ -37,9 +38,16 @@ class RecordReader {
   private final JournalService journal;
   private final OpenCases cases;
   private final PlaceService places;
+  private final SharedService shared;
   private final Scope scope;
 
-  RecordReader(JournalService journal, OpenCases cases, PlaceService places, Scope scope) {
+  RecordReader(
+      JournalService journal,
+      OpenCases cases,
+      PlaceService places,
+      SharedService shared,
+      Scope scope) {
+    this.shared = shared;
     this.journal = journal;
     this.cases = cases;
     this.places = places;
@@ -54,6 +62,7 @@ class RecordReader {
     ofEntries(entries, records);
     ofLight(entries, plant.place(), records);
     ofMoisture(entries, records);
+    ofShared(plant, records);
     return records.build(cases.causesNear(plant.place().id(), plant.id()));
   }
 
@@ -156,6 +165,17 @@ class RecordReader {
                     .lightClass()
                     .above(from.surroundings().light().lightClass());
     return new Rise(steps, sourceOf(move));
+  }
+
+  private void ofShared(PlantView plant, PlantRecords.Builder records) {
+    for (Shared.Cluster cluster : shared.clusters()) {
+      if (cluster.plants().contains(plant.id())) {
+        records.choice(
+            cluster.ofPlace() ? "shared-in-place" : "shared-by-kind",
+            "yes",
+            cluster.plants().size() + " plants, see what they share");
+      }
+    }
   }
 
   private String sourceOf(Entry entry) {

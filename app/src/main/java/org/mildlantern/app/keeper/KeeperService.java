@@ -80,6 +80,16 @@ public class KeeperService implements UserDetailsService {
     return SignedIn.of(keepers.findById(collection.keeperId()).orElseThrow(), collection);
   }
 
+  /** Whether closed cases move the base rates of the keeper's collection. */
+  @Transactional(readOnly = true)
+  public boolean learns() {
+    return collections.findById(scope.keeper().collectionId()).orElseThrow().learns();
+  }
+
+  public void learn(boolean whether) {
+    collections.findById(scope.keeper().collectionId()).orElseThrow().learn(whether);
+  }
+
   /** Makes a token for the signed-in keeper and gives its text, which is shown only now. */
   public String makeToken(String name) {
     byte[] bytes = new byte[TOKEN_BYTES];

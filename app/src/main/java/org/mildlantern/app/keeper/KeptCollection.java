@@ -20,6 +20,7 @@ class KeptCollection {
   private double latitude;
   private String zone;
   private LocalDate demoAnchor;
+  private boolean learns = true;
 
   protected KeptCollection() {}
 
@@ -48,6 +49,14 @@ class KeptCollection {
 
   String zone() {
     return zone;
+  }
+
+  boolean learns() {
+    return learns;
+  }
+
+  void learn(boolean whether) {
+    this.learns = whether;
   }
 
   LocalDate demoAnchor() {

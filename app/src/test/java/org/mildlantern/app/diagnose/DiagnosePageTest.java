@@ -140,4 +140,28 @@ class DiagnosePageTest extends WebCase {
     post(keeper, path + "/record", "condition", "no-such-thing", "counts", "false")
         .andExpect(status().isBadRequest());
   }
+
+  @Test
+  void whatUnlikePlantsInOnePlaceShareIsShownAndCounts() throws Exception {
+    PlantView fern = keepers.plant(keeper, coleus.place(), "Adiantum raddianum");
+    PlaceView other = keepers.place(keeper, "Other", PlaceKind.INDOOR);
+    for (int i = 0; i < 4; i++) {
+      keepers.plant(keeper, other, "Hoya carnosa");
+    }
+    get(keeper, "/diagnose/shared").andExpect(content().string(containsString("No two plants")));
+    for (PlantView plant : java.util.List.of(coleus, fern)) {
+      post(
+          keeper,
+          "/plants/" + plant.id() + "/diagnose/mark",
+          "node",
+          "crisp-margins@margins",
+          "state",
+          "present");
+    }
+    get(keeper, "/diagnose/shared")
+        .andExpect(content().string(containsString("Unlike plants in")))
+        .andExpect(content().string(containsString("Crisp brown margins")));
+    get(keeper, "/plants/" + fern.id() + "/diagnose")
+        .andExpect(content().string(containsString("Unlike plants in its place show the same")));
+  }
 }

@@ -42,6 +42,7 @@ class RecordReaderTest {
   @Mock JournalService journal;
   @Mock OpenCases cases;
   @Mock PlaceService places;
+  @Mock SharedService shared;
   @Mock Scope scope;
 
   private static final PlaceView.Surroundings SUNNY =
@@ -57,7 +58,7 @@ class RecordReaderTest {
         .when(scope.day(any()))
         .thenAnswer(call -> LocalDate.ofInstant(call.getArgument(0), ZoneOffset.UTC));
     when(cases.causesNear(anyLong(), anyLong())).thenReturn(Set.of("spider-mites"));
-    reader = new RecordReader(journal, cases, places, scope);
+    reader = new RecordReader(journal, cases, places, shared, scope);
   }
 
   private static Entry entry(int ago, EntryKind kind, Moisture felt) {

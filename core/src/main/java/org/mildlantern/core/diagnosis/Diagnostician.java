@@ -92,7 +92,9 @@ public final class Diagnostician {
         question.circumstances().derived(subject, question.day(), question.latitude());
     List<Cause> causes = knowledge.causesFor(subject.form());
     List<Prior> priors =
-        causes.stream().map(c -> Prior.of(c, subject, circumstances, knowledge)).toList();
+        causes.stream()
+            .map(c -> Prior.of(c, subject, circumstances, question.experience(), knowledge))
+            .toList();
     return new Posterior(
         knowledge, question, circumstances, priors, observations(question, causes));
   }

@@ -19,11 +19,29 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
   private static final double MOST_RAISE = 18;
 
   static Prior of(Cause cause, Subject subject, Circumstances circumstances, Knowledge knowledge) {
+    return of(cause, subject, circumstances, Experience.NONE, knowledge);
+  }
+
+  static Prior of(
+      Cause cause,
+      Subject subject,
+      Circumstances circumstances,
+      Experience experience,
+      Knowledge knowledge) {
     double base = cause.rateFor(subject.form()).probability();
     List<Raise> raises = new ArrayList<>();
     if (subject.taxon() != null && subject.taxon().prone().containsKey(cause.id())) {
       Factor factor = subject.taxon().prone().get(cause.id());
       raises.add(new Raise("taxon", "kind: " + subject.taxon().name(), factor.odds()));
+    }
+    double taught = experience.factor(cause.id());
+    if (taught != 1) {
+      int times = experience.confirmed().getOrDefault(cause.id(), 0);
+      raises.add(
+          new Raise(
+              "experience",
+              "confirmed here in " + times + " of " + experience.total() + " cases",
+              taught));
     }
     cause
         .context()

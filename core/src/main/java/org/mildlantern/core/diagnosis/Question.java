@@ -8,6 +8,7 @@ import java.util.List;
  *
  * @param day the day of the look, for the season
  * @param latitude degrees, north positive
+ * @param experience what the collection's closed cases have taught
  * @param findings in any order; at most one for each node
  */
 public record Question(
@@ -16,11 +17,27 @@ public record Question(
     double latitude,
     List<Finding> findings,
     Circumstances circumstances,
-    List<Response> responses) {
+    List<Response> responses,
+    Experience experience) {
 
   public Question {
     findings = List.copyOf(findings);
     responses = List.copyOf(responses);
+  }
+
+  public Question(
+      Subject subject,
+      LocalDate day,
+      double latitude,
+      List<Finding> findings,
+      Circumstances circumstances,
+      List<Response> responses) {
+    this(subject, day, latitude, findings, circumstances, responses, Experience.NONE);
+  }
+
+  /** The same question in a collection with some experience. */
+  public Question taughtBy(Experience other) {
+    return new Question(subject, day, latitude, findings, circumstances, responses, other);
   }
 
   /** A question without responses, at a northern latitude. */
@@ -30,6 +47,6 @@ public record Question(
   }
 
   public Question with(List<Finding> other) {
-    return new Question(subject, day, latitude, other, circumstances, responses);
+    return new Question(subject, day, latitude, other, circumstances, responses, experience);
   }
 }

@@ -1,0 +1,67 @@
+package org.mildlantern.core.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Knowledge;
+
+class ExperienceTest {
+  private final Knowledge knowledge = Knowledge.load();
+
+  private Experience of(Map<String, Integer> confirmed) {
+    return Experience.of(confirmed, knowledge.causes());
+  }
+
+  @Test
+  void nothingConfirmedChangesNothing() {
+    assertThat(of(Map.of()).factor("spider-mites")).isEqualTo(1);
+    assertThat(Experience.NONE.factor("spider-mites")).isEqualTo(1);
+  }
+
+  @Test
+  void sharesAddUpToOneBeforeAndAfter() {
+    Experience taught = of(Map.of("spider-mites", 3, "too-wet", 1));
+    assertThat(taught.shares().values().stream().mapToDouble(Double::doubleValue).sum())
+        .isCloseTo(1, within(1e-9));
+    double after =
+        taught.shares().entrySet().stream()
+            .mapToDouble(
+                e ->
+                    (40 * e.getValue() + taught.confirmed().getOrDefault(e.getKey(), 0))
+                        / (40 + taught.total()))
+            .sum();
+    assertThat(after).isCloseTo(1, within(1e-9));
+  }
+
+  @Test
+  void whatIsConfirmedRisesAndTheRestFallsALittle() {
+    Experience taught = of(Map.of("spider-mites", 2));
+    assertThat(taught.factor("spider-mites")).isGreaterThan(1.5);
+    assertThat(taught.factor("too-wet")).isCloseTo(40.0 / 42, within(1e-9));
+    assertThat(of(Map.of("southern-blight", 30)).factor("southern-blight")).isEqualTo(6);
+  }
+
+  @Test
+  void theRankingFollowsAndSaysWhy() {
+    var fig = knowledge.taxon("ficus-benjamina").orElseThrow();
+    Question plain =
+        Question.of(
+            new Subject(knowledge.form(fig.form()).orElseThrow(), fig),
+            LocalDate.of(2026, 5, 1),
+            List.of(Finding.present("honeydew@all-leaves")),
+            Circumstances.UNKNOWN);
+    Diagnostician diagnostician = new Diagnostician(knowledge);
+    double before = diagnostician.diagnose(plain).of("mealybugs").orElseThrow().probability();
+    RankedCause after =
+        diagnostician
+            .diagnose(plain.taughtBy(of(Map.of("mealybugs", 4))))
+            .of("mealybugs")
+            .orElseThrow();
+    assertThat(after.probability()).isGreaterThan(before);
+    assertThat(after.weights()).anyMatch(w -> w.key().equals("experience"));
+  }
+}
