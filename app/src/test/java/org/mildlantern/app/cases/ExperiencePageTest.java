@@ -66,4 +66,22 @@ class ExperiencePageTest extends WebCase {
     SignedIn other = keepers.make();
     assertThat(keepers.as(other, answer::experience).factor("mealybugs")).isEqualTo(1);
   }
+
+  @Test
+  void whatCanBeSavedFollowsWhatIsLeft() throws Exception {
+    CaseView opened = keepers.as(keeper, () -> cases.open(plant.id(), "root-rot")).orElseThrow();
+    String path = "/cases/" + opened.id() + "/saved";
+    get(keeper, path)
+        .andExpect(content().string(containsString("Cut, trim or leave")))
+        .andExpect(content().string(containsString("Never on the compost")));
+    get(keeper, path + "?crown=no&leaves=0&base=no&roots=NONE")
+        .andExpect(content().string(containsString("it is most likely lost")))
+        .andExpect(content().string(containsString("Losing plants happens")));
+    get(keeper, path + "?crown=yes&leaves=6&base=yes&roots=MOST")
+        .andExpect(content().string(containsString("it will very likely live")));
+    get(keeper, path + "?leaves=many")
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("“many” is none")));
+    get(keeper, path + "?roots=XXL").andExpect(status().isOk());
+  }
 }

@@ -1,0 +1,62 @@
+package org.mildlantern.core.care;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.yaml.snakeyaml.Yaml;
+
+/** What to cut, trim or leave, with which tools, and what comes after. */
+public final class Salvage {
+  private final List<Rule> rules;
+
+  /**
+   * A rule.
+   *
+   * @param kind cut, trim, leave, tools, bin, seal or after
+   */
+  public record Rule(String kind, List<String> families, List<String> forms, String text) {
+    boolean fits(Cause cause, GrowthForm form) {
+      return (families.isEmpty() || families.contains(cause.family()))
+          && (forms.isEmpty() || form.isOneOf(forms));
+    }
+  }
+
+  private Salvage(List<Rule> rules) {
+    this.rules = rules;
+  }
+
+  public static Salvage load() {
+    try (InputStream in = Salvage.class.getResourceAsStream("/care/salvage.yaml")) {
+      List<Map<String, Object>> entries = new Yaml().load(in);
+      return new Salvage(entries.stream().map(Salvage::rule).toList());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Rule rule(Map<String, Object> entry) {
+    return new Rule(
+        (String) entry.get("do"),
+        names(entry.get("families")),
+        names(entry.get("forms")),
+        (String) entry.get("text"));
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<String> names(Object list) {
+    return list == null ? List.of() : (List<String>) list;
+  }
+
+  /** The rules of some kinds that fit, in the order of the file. */
+  public List<String> of(Cause cause, GrowthForm form, String... kinds) {
+    return rules.stream()
+        .filter(rule -> Stream.of(kinds).anyMatch(rule.kind()::equals) && rule.fits(cause, form))
+        .map(Rule::text)
+        .toList();
+  }
+}

@@ -1,0 +1,82 @@
+package org.mildlantern.core.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.care.Remains.Share;
+import org.mildlantern.core.knowledge.Knowledge;
+
+class PrognosisTest {
+  private final Knowledge knowledge = Knowledge.load();
+  private final Salvage salvage = Salvage.load();
+
+  private Prognosis of(String cause, String form, Remains remains) {
+    return Prognosis.of(
+        knowledge.cause(cause).orElseThrow(), knowledge.form(form).orElseThrow(), remains);
+  }
+
+  @Test
+  void aSingleStemmedOrchidWithoutItsCrownIsOverUnlessLeavesAreLeft() {
+    Prognosis gone =
+        of("crown-rot", "monopodial-orchid", new Remains(false, 0, null, null, null, Share.FEW));
+    Prognosis leaves =
+        of("crown-rot", "monopodial-orchid", new Remains(false, 4, null, null, null, Share.MOST));
+    Prognosis sound =
+        of("crown-rot", "monopodial-orchid", new Remains(true, 4, null, null, null, Share.MOST));
+    assertThat(gone.mostLikelyLost()).isTrue();
+    assertThat(leaves.probability()).isBetween(0.3, 0.8);
+    assertThat(sound.probability()).isGreaterThan(0.9);
+  }
+
+  @Test
+  void greenWoodAndFirmBulbsDecide() {
+    assertThat(wood(Share.MOST)).isGreaterThan(wood(Share.FEW));
+    assertThat(wood(Share.FEW)).isGreaterThan(wood(Share.NONE));
+    assertThat(wood(Share.NONE)).isLessThan(0.2);
+    assertThat(bulbs(4)).isGreaterThan(bulbs(1));
+    assertThat(bulbs(1)).isGreaterThan(bulbs(0));
+  }
+
+  private double wood(Share green) {
+    return of("frost", "broadleaf-bonsai", new Remains(null, null, null, green, null, null))
+        .probability();
+  }
+
+  private double bulbs(int firm) {
+    return of("stem-rot", "pseudobulb-orchid", new Remains(null, null, firm, null, null, null))
+        .probability();
+  }
+
+  @Test
+  void theLinesAddUpToTheOdds() {
+    Prognosis prognosis =
+        of("root-rot", "leafy-stem", new Remains(true, 5, null, null, true, Share.FEW));
+    double sum =
+        prognosis.working().steps().stream()
+            .mapToDouble(s -> Double.parseDouble(s.value().replace("−", "-").replace(" dB", "")))
+            .sum();
+    assertThat(prognosis.probability())
+        .isEqualTo(Math.pow(10, sum / 10) / (1 + Math.pow(10, sum / 10)));
+    assertThat(prognosis.words()).isNotBlank();
+  }
+
+  @Test
+  void numbersOutOfRangeAreNamed() {
+    assertThatThrownBy(() -> new Remains(null, -1, null, null, null, null))
+        .hasMessageContaining("leaves: between 0 and 200");
+  }
+
+  @Test
+  void adviceFitsTheCauseAndTheForm() {
+    var rot = knowledge.cause("stem-rot").orElseThrow();
+    var burn = knowledge.cause("sunburn").orElseThrow();
+    var cattleya = knowledge.form("pseudobulb-orchid").orElseThrow();
+    var echeveria = knowledge.form("succulent-rosette").orElseThrow();
+    assertThat(salvage.of(rot, cattleya, "cut")).anyMatch(t -> t.contains("finger's width"));
+    assertThat(salvage.of(rot, cattleya, "bin")).anyMatch(t -> t.contains("Never on the compost"));
+    assertThat(salvage.of(burn, cattleya, "bin")).isEmpty();
+    assertThat(salvage.of(burn, echeveria, "seal")).anyMatch(t -> t.contains("a week or more"));
+    assertThat(salvage.of(burn, echeveria, "after")).hasSize(4);
+  }
+}
