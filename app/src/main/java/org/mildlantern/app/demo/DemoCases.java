@@ -51,7 +51,8 @@ class DemoCases {
     }
   }
 
-  private long look(long plant, int opened, Sheet story) {
+  /** A finished look with its findings. */
+  long look(long plant, int opened, Sheet story) {
     long look =
         rows.row("look")
             .with("plant_id", plant)

@@ -21,7 +21,11 @@ class DemoShift {
     }
     for (String update :
         new String[] {
+          "update waiting_test set started_on = started_on + :d, due_on = due_on + :d,"
+              + " ended_on = ended_on + :d where collection_id = :c",
+          "update spot_measure set measured_on = measured_on + :d where collection_id = :c",
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
+              + " stage_since = stage_since + :d,"
               + " archived_on = archived_on + :d where collection_id = :c",
           "update entry set at = at + make_interval(days => :d),"
               + " medium_since_before = medium_since_before + :d where collection_id = :c",

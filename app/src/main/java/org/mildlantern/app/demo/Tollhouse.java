@@ -72,12 +72,32 @@ class Tollhouse {
       Furnished plant = plants.get(story.text("plant"));
       cases.write(number++, plant.id(), plant.subject(), story);
     }
+    for (Sheet look : demo.list("looks")) {
+      cases.look(plants.get(look.text("plant")).id(), look.days("opened"), look);
+    }
+    for (Sheet spot : demo.list("spots")) {
+      addSpot(plants.get(spot.text("plant")).id(), spot);
+    }
     for (Sheet entry : demo.list("entries")) {
       long plant = plants.get(entry.text("plant")).id();
       rows.entry(plant, entry.days("ago"), 17, entry.text("kind"), entry.text("text"))
           .with("moisture", entry.text("moisture"))
           .save();
     }
+  }
+
+  private void addSpot(long plant, Sheet spot) {
+    String text =
+        "Measured %s: %s ± %s mm".formatted(spot.text("spot"), spot.text("mm"), spot.text("error"));
+    long entry = rows.entry(plant, spot.days("ago"), 11, "NOTE", text).save();
+    rows.row("spot_measure")
+        .with("plant_id", plant)
+        .with("spot", spot.text("spot"))
+        .with("measured_on", rows.day(spot.days("ago")))
+        .with("mm", spot.number("mm"))
+        .with("error_mm", spot.number("error"))
+        .with("entry_id", entry)
+        .save();
   }
 
   private long addPlace(Sheet place, int position) {
@@ -120,6 +140,7 @@ class Tollhouse {
             .with("medium_since", today.minusDays(mediumDays))
             .with("water_used", plant.get("water", "RAIN"))
             .with("stage", plant.get("stage", "GROWTH"))
+            .with("stage_since", plant.has("stageDays") ? rows.day(plant.days("stageDays")) : null)
             .with(
                 "arrived_on",
                 today.minusDays(plant.has("new") ? arrived : Math.max(arrived, mediumDays)))

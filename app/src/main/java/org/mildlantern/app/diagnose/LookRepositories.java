@@ -39,6 +39,14 @@ interface WaitingTestRepository extends JpaRepository<WaitingTest, Long> {
   Optional<WaitingTest> begunBy(Long entry);
 }
 
+interface SpotMeasureRepository extends JpaRepository<SpotMeasure, Long> {
+  @Query("select m from SpotMeasure m where m.plantId = :plantId order by m.measuredOn, m.id")
+  List<SpotMeasure> of(Long plantId);
+
+  @Query("select m from SpotMeasure m where m.entryId = :entryId")
+  Optional<SpotMeasure> byEntry(Long entryId);
+}
+
 interface OverruleRepository extends JpaRepository<Overrule, Long> {
   @Query("select o from Overrule o where o.lookId = :lookId order by o.id")
   List<Overrule> of(Long lookId);

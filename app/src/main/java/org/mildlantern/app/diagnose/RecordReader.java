@@ -13,6 +13,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.diagnosis.Shared;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
@@ -95,6 +96,12 @@ class RecordReader {
         .yesNo("outer-pot", plant.outerPot(), source)
         .yesNo("holes", plant.potHoles(), source)
         .choice("stage", plant.stage().id(), source);
+    if (plant.stage() == Pot.Stage.FLOWER && plant.stageSince() != null) {
+      records.number(
+          "days-in-flower",
+          days(plant.stageSince(), today),
+          "in flower since " + day(plant.stageSince()));
+    }
     if (plant.waterUsed() != null) {
       records.choice("water-used", plant.waterUsed().name().toLowerCase(Locale.ROOT), source);
     }

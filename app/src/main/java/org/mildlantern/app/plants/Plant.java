@@ -42,6 +42,7 @@ class Plant {
   @Enumerated(EnumType.STRING)
   private Pot.Stage stage;
 
+  private LocalDate stageSince;
   private LocalDate arrivedOn;
   private String notes;
   private LocalDate archivedOn;
@@ -53,7 +54,7 @@ class Plant {
   }
 
   /** Takes over all that the form says, but not the place: a move is history. */
-  void describe(String newCode, Identity identity, PlantForm form) {
+  void describe(String newCode, Identity identity, PlantForm form, LocalDate today) {
     this.code = newCode;
     this.taxonId = identity.taxonId();
     this.name = identity.name();
@@ -66,7 +67,10 @@ class Plant {
     this.mediumId = form.mediumId();
     this.mediumSince = form.mediumSince();
     this.waterUsed = form.waterUsed();
-    this.stage = form.stage();
+    if (stage != form.stage()) {
+      this.stage = form.stage();
+      this.stageSince = today;
+    }
     this.arrivedOn = form.arrivedOn();
     this.notes = form.notes() == null ? "" : form.notes().strip();
   }
@@ -129,6 +133,10 @@ class Plant {
 
   Pot.Stage stage() {
     return stage;
+  }
+
+  LocalDate stageSince() {
+    return stageSince;
   }
 
   LocalDate arrivedOn() {

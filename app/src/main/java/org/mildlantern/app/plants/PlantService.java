@@ -89,7 +89,7 @@ public class PlantService {
   public PlantView add(PlantForm form) {
     PlaceView place = placeOf(form);
     Plant plant = new Plant(place.id());
-    plant.describe(codeFor(null, form), identify(form), checked(form));
+    plant.describe(codeFor(null, form), identify(form), checked(form), scope.today());
     plants.save(plant);
     return view(plant, Map.of(place.id(), place));
   }
@@ -101,7 +101,7 @@ public class PlantService {
         .map(
             plant -> {
               PlaceView place = placeOf(form);
-              plant.describe(codeFor(id, form), identify(form), checked(form));
+              plant.describe(codeFor(id, form), identify(form), checked(form), scope.today());
               if (!place.id().equals(plant.placeId())) {
                 move(plant, place, "");
               }
@@ -286,6 +286,7 @@ public class PlantService {
         plant.mediumSince(),
         plant.waterUsed(),
         plant.stage(),
+        plant.stageSince(),
         plant.arrivedOn(),
         plant.notes(),
         plant.archivedOn());

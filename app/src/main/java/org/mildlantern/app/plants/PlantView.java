@@ -32,6 +32,7 @@ public record PlantView(
     LocalDate mediumSince,
     Pot.Water waterUsed,
     Pot.Stage stage,
+    LocalDate stageSince,
     LocalDate arrivedOn,
     String notes,
     LocalDate archivedOn) {

@@ -98,7 +98,8 @@ class RecordReaderTest {
             knowledge.medium("house-compost").orElseThrow(),
             TODAY.minusDays(274),
             Pot.Water.TAP,
-            Pot.Stage.GROWTH,
+            Pot.Stage.FLOWER,
+            TODAY.minusDays(20),
             TODAY.minusDays(400),
             "",
             null));
@@ -112,12 +113,13 @@ class RecordReaderTest {
         .containsEntry("humidity", 38.0)
         .containsEntry("medium-life", 18.0)
         .containsEntry("days-since-arrival", 400.0)
+        .containsEntry("days-in-flower", 20.0)
         .doesNotContainKey("days-since-watering");
     assertThat(read.numbers().get("medium-age")).isBetween(8.9, 9.1);
     assertThat(read.choices())
         .containsEntry("water-used", "tap")
         .containsEntry("outer-pot", "yes")
-        .containsEntry("stage", "growth")
+        .containsEntry("stage", "flower")
         .containsEntry("place-kind", "indoor");
     assertThat(read.neighbourCauses()).containsExactly("spider-mites");
   }

@@ -1,0 +1,78 @@
+package org.mildlantern.app.diagnose;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.growth.SpotChange;
+import org.mildlantern.core.growth.SpotChange.Measure;
+import org.mildlantern.core.journal.EntryKind;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps measures of spots and says whether they are still or spreading. */
+@Service
+@Transactional
+class SpotService {
+  private final SpotMeasureRepository measures;
+  private final JournalService journal;
+  private final Scope scope;
+
+  SpotService(SpotMeasureRepository measures, JournalService journal, Scope scope) {
+    this.measures = measures;
+    this.journal = journal;
+    this.scope = scope;
+  }
+
+  /** A spot with its measures, first to last, and the change from the first to the last. */
+  record Spot(String name, List<Measure> measures, SpotChange change) {}
+
+  @Transactional(readOnly = true)
+  public List<Spot> of(Long plantId) {
+    Map<String, List<Measure>> bySpot = new LinkedHashMap<>();
+    measures
+        .of(plantId)
+        .forEach(m -> bySpot.computeIfAbsent(m.spot(), s -> new ArrayList<>()).add(m.measure()));
+    return bySpot.entrySet().stream()
+        .map(e -> new Spot(e.getKey(), e.getValue(), change(e.getValue())))
+        .toList();
+  }
+
+  private static SpotChange change(List<Measure> measures) {
+    Measure first = measures.get(0);
+    Measure last = measures.get(measures.size() - 1);
+    return last.day().isAfter(first.day()) ? SpotChange.between(first, last) : null;
+  }
+
+  public Entry add(Long plantId, SpotForm form) {
+    LocalDate day = form.day() == null ? scope.today() : form.day();
+    String spot = form.spot().strip();
+    Entry entry =
+        journal.write(
+            new Entry(
+                plantId,
+                scope.now(),
+                EntryKind.NOTE,
+                String.format(
+                    Locale.ROOT,
+                    "Measured %s: %.1f ± %.1f mm on %s",
+                    spot,
+                    form.mm(),
+                    form.error(),
+                    day)));
+    measures.save(new SpotMeasure(plantId, spot, day, form.mm(), form.error(), entry.id()));
+    return entry;
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    measures.byEntry(event.entry().id()).ifPresent(measures::delete);
+  }
+}

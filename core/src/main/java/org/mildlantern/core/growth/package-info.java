@@ -1,0 +1,2 @@
+/** Change over time, measured. */
+package org.mildlantern.core.growth;
