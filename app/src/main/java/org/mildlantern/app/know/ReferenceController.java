@@ -15,6 +15,7 @@ import org.mildlantern.core.reliability.Measured;
 import org.mildlantern.core.reliability.WrittenCase;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -34,13 +35,11 @@ class ReferenceController {
           "growth", "Growth events");
 
   private final Knowledge knowledge;
-  private final Measured measured;
-  private final Coverage coverage;
+  private final SingletonSupplier<Coverage> coverage;
 
   ReferenceController(Knowledge knowledge) {
     this.knowledge = knowledge;
-    this.measured = Measured.shipped();
-    this.coverage = Coverage.of(knowledge, WrittenCase.all(knowledge));
+    this.coverage = SingletonSupplier.of(() -> Coverage.of(knowledge, WrittenCase.all(knowledge)));
   }
 
   /** A line of the index. */
@@ -102,9 +101,10 @@ class ReferenceController {
 
   @GetMapping("/know/reliability")
   String reliability(Model model) {
+    Measured measured = Measured.shipped();
     model.addAttribute("measured", measured);
     model.addAttribute("current", measured.edition().equals(knowledge.edition()));
-    model.addAttribute("coverage", coverage);
+    model.addAttribute("coverage", coverage.get());
     model.addAttribute("families", FAMILIES);
     model.addAttribute("causeLabels", labels());
     return "know/reliability";

@@ -69,6 +69,22 @@ class ApiTest {
         .andExpect(jsonPath("$.fit").value(greaterThan(0.5)));
   }
 
+  @Test
+  void whatStandsNearItAndItsLightMayBeGiven() throws Exception {
+    String question =
+        """
+        {"taxon": "Hedera helix", "date": "2026-01-10",
+         "findings": [{"sign": "crisp-margins", "pattern": "margins", "state": "present"}],
+         "context": {"near-heater": "%s", "place-light": "low", "coldest": 12, "warmest": 29}}
+        """;
+    diagnose(question.formatted("yes"))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.ranking[0].cause").value("hot-vent"));
+    diagnose(question.formatted("perhaps"))
+        .andExpect(status().isBadRequest())
+        .andExpect(content().string(org.hamcrest.Matchers.containsString("near-heater")));
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',

@@ -290,6 +290,10 @@ public final class Knowledge {
   }
 
   private boolean showsOn(Cause cause, GrowthForm form) {
-    return cause.signs().keySet().stream().anyMatch(id -> occursOn(nodes.get(id), form));
+    return cause.signs().entrySet().stream()
+        .anyMatch(
+            e ->
+                e.getValue().probability() >= Level.SOMETIMES.probability()
+                    && occursOn(nodes.get(e.getKey()), form));
   }
 }

@@ -1,0 +1,17 @@
+package org.mildlantern.core.knowledge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class SignFamiliesTest {
+  @Test
+  void everyFamilyOfSignsHasItsWords() {
+    assertThat(Knowledge.load().signs())
+        .allSatisfy(
+            sign ->
+                assertThat(SignFamilies.label(sign.family()))
+                    .as(sign.id())
+                    .isNotEqualTo(sign.family()));
+  }
+}
