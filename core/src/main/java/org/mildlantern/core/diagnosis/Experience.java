@@ -12,7 +12,7 @@ import org.mildlantern.core.knowledge.Cause;
  * is the new expected share over the old one, and never beyond six times either way.
  *
  * <p>Example: of 20 confirmed cases ten were spider mites, whose shipped share is 3 %. The share
- * becomes (40 × 0.03 + 10) / (40 + 20) = 0.187, six times and more, so the factor is 6.
+ * becomes (200 × 0.03 + 10) / (200 + 20) = 0.073, so the factor is 2.4.
  *
  * @param confirmed number of confirmed cases by cause id
  * @param shares shipped share of each cause, adding up to one
@@ -20,7 +20,7 @@ import org.mildlantern.core.knowledge.Cause;
 public record Experience(Map<String, Integer> confirmed, Map<String, Double> shares) {
   public static final Experience NONE = new Experience(Map.of(), Map.of());
 
-  private static final double WEIGHT = 40;
+  private static final double WEIGHT = 200;
   private static final double MOST = 6;
 
   public Experience {

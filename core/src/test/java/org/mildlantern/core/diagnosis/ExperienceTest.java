@@ -31,8 +31,8 @@ class ExperienceTest {
         taught.shares().entrySet().stream()
             .mapToDouble(
                 e ->
-                    (40 * e.getValue() + taught.confirmed().getOrDefault(e.getKey(), 0))
-                        / (40 + taught.total()))
+                    (200 * e.getValue() + taught.confirmed().getOrDefault(e.getKey(), 0))
+                        / (200 + taught.total()))
             .sum();
     assertThat(after).isCloseTo(1, within(1e-9));
   }
@@ -40,8 +40,8 @@ class ExperienceTest {
   @Test
   void whatIsConfirmedRisesAndTheRestFallsALittle() {
     Experience taught = of(Map.of("spider-mites", 2));
-    assertThat(taught.factor("spider-mites")).isGreaterThan(1.5);
-    assertThat(taught.factor("too-wet")).isCloseTo(40.0 / 42, within(1e-9));
+    assertThat(taught.factor("spider-mites")).isBetween(1.2, 2.0);
+    assertThat(taught.factor("too-wet")).isCloseTo(200.0 / 202, within(1e-9));
     assertThat(of(Map.of("southern-blight", 30)).factor("southern-blight")).isEqualTo(6);
   }
 
