@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -154,6 +155,59 @@ class KnowledgeTest {
                                     .orElseThrow())))
         .isInstanceOf(KnowledgeException.class)
         .hasMessageContaining("media.yaml: mount: id stands twice");
+  }
+
+  @Test
+  void aSignACauseAndAKindAreAddedByYamlAlone() {
+    Map<String, String> added =
+        Map.of(
+            "signs.yaml",
+            """
+
+            - {id: purple-polka, label: Purple polka dots, family: spots, words: [polka], patterns: [scattered],
+               check: look-leaves, swatch: halo, leak: hardly ever}
+            """,
+            "causes/disease.yaml",
+            """
+
+            - id: polka-pox
+              label: Polka pox
+              family: disease
+              what: Invented for a test.
+              rate: rare
+              signs: {purple-polka@scattered: always}
+              verdict: watch
+              reversible: fully
+              heals: often
+              worsens: seldom
+              shows-days: 7
+              recovery: None needed.
+              better: Fewer dots.
+              worse: More dots.
+              change: leave-be
+              alike: {virus: "Dots are not rings."}
+              sources: [rule of thumb]
+            """,
+            "taxa/orchid.yaml",
+            """
+
+            - {id: vanda-testata, name: Vanda testata, rank: species, like: vanda, prone: {polka-pox: for}}
+            """);
+    Knowledge more =
+        Knowledge.load(
+            name -> {
+              try (InputStream in = Knowledge.class.getResourceAsStream("/knowledge/" + name)) {
+                String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+                return new ByteArrayInputStream(
+                    (text + added.getOrDefault(name, "")).getBytes(StandardCharsets.UTF_8));
+              } catch (IOException e) {
+                throw new IllegalStateException(e);
+              }
+            });
+    Taxon vanda = more.taxonNamed("Vanda testata").orElseThrow();
+    GrowthForm form = more.form(vanda.form()).orElseThrow();
+    assertThat(more.causesFor(form)).extracting(Cause::id).contains("polka-pox");
+    assertThat(more.edition()).isNotEqualTo(knowledge.edition());
   }
 
   private static Function<String, InputStream> altered(String file, UnaryOperator<String> edit) {
