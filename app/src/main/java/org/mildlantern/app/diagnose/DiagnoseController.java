@@ -3,6 +3,8 @@ package org.mildlantern.app.diagnose;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.plants.PlantService;
@@ -70,13 +72,7 @@ class DiagnoseController {
       @RequestParam(required = false) String part,
       @RequestHeader(name = "HX-Request", required = false) String htmx,
       Model model) {
-    try {
-      LookState now =
-          diagnose.mark(id, node, STATES.get(state)).orElseThrow(DiagnoseController::missing);
-      return htmx == null ? back(id, part) : panel(now, part, htmx, model);
-    } catch (IllegalArgumentException e) {
-      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
-    }
+    return changed(() -> diagnose.mark(id, node, STATES.get(state)), id, part, htmx, model);
   }
 
   @PostMapping("/plants/{id}/diagnose/record")
@@ -87,13 +83,7 @@ class DiagnoseController {
       @RequestParam(required = false) String part,
       @RequestHeader(name = "HX-Request", required = false) String htmx,
       Model model) {
-    try {
-      LookState now =
-          diagnose.overrule(id, condition, counts).orElseThrow(DiagnoseController::missing);
-      return htmx == null ? back(id, part) : panel(now, part, htmx, model);
-    } catch (IllegalArgumentException e) {
-      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
-    }
+    return changed(() -> diagnose.overrule(id, condition, counts), id, part, htmx, model);
   }
 
   @PostMapping("/plants/{id}/diagnose/note")
@@ -104,12 +94,7 @@ class DiagnoseController {
       @RequestParam(required = false) String part,
       @RequestHeader(name = "HX-Request", required = false) String htmx,
       Model model) {
-    try {
-      LookState now = diagnose.note(id, node, detail).orElseThrow(DiagnoseController::missing);
-      return htmx == null ? back(id, part) : panel(now, part, htmx, model);
-    } catch (IllegalArgumentException e) {
-      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
-    }
+    return changed(() -> diagnose.note(id, node, detail), id, part, htmx, model);
   }
 
   @PostMapping("/plants/{id}/tests")
@@ -120,14 +105,12 @@ class DiagnoseController {
       @RequestParam(required = false) String part,
       @RequestHeader(name = "HX-Request", required = false) String htmx,
       Model model) {
-    try {
-      tests.begin(id, check, node).orElseThrow(DiagnoseController::missing);
-      return htmx == null
-          ? back(id, part)
-          : panel(diagnose.state(id).orElseThrow(), part, htmx, model);
-    } catch (IllegalArgumentException e) {
-      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
-    }
+    return changed(
+        () -> tests.begin(id, check, node).flatMap(begun -> diagnose.state(id)),
+        id,
+        part,
+        htmx,
+        model);
   }
 
   @PostMapping("/plants/{id}/diagnose/save")
@@ -143,6 +126,18 @@ class DiagnoseController {
     plants.find(id).orElseThrow(DiagnoseController::missing);
     diagnose.discard(id);
     return "redirect:/plants/" + id + "/diagnose";
+  }
+
+  /** Makes a change to the look and shows where it stands now. */
+  private String changed(
+      Supplier<Optional<LookState>> change, Long id, String part, String htmx, Model model) {
+    LookState now;
+    try {
+      now = change.get().orElseThrow(DiagnoseController::missing);
+    } catch (IllegalArgumentException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
+    }
+    return htmx == null ? back(id, part) : panel(now, part, htmx, model);
   }
 
   private String panel(LookState state, String part, String htmx, Model model) {

@@ -166,11 +166,7 @@ class RecordReader {
     Double steps =
         from.surroundings().light() == null
             ? null
-            : (double)
-                now.surroundings()
-                    .light()
-                    .lightClass()
-                    .above(from.surroundings().light().lightClass());
+            : (double) now.surroundings().light().above(from.surroundings().light());
     return new Rise(steps, sourceOf(move));
   }
 

@@ -1,6 +1,5 @@
 package org.mildlantern.app.know;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -153,18 +152,6 @@ class KnowController {
   String taxon(@PathVariable String id, Model model) {
     var taxon = knowledge.taxon(id).orElseThrow(KnowController::missing);
     model.addAttribute("taxon", taxon);
-    List<String> shyOf = new ArrayList<>();
-    if (taxon.saltShy()) {
-      shyOf.add("salts");
-    }
-    if (taxon.copperShy()) {
-      shyOf.add("copper");
-    }
-    if (taxon.oilShy()) {
-      shyOf.add("oils and soaps");
-    }
-    model.addAttribute(
-        "shyOf", shyOf.isEmpty() ? "nothing in particular" : String.join(", ", shyOf));
     GrowthForm form = knowledge.form(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
     drawn(form, List.of(), model);

@@ -8,6 +8,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.LightClass;
 
 /** A place where plants stand. */
 @Entity
@@ -28,7 +29,7 @@ class Place {
   private Double warmest;
 
   @Enumerated(EnumType.STRING)
-  private PlaceLight light;
+  private LightClass light;
 
   private boolean draught;
   private boolean glass;

@@ -3,6 +3,7 @@ package org.mildlantern.app.places;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.LightClass;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,8 +23,8 @@ class PlaceController {
   }
 
   @ModelAttribute("placeLights")
-  PlaceLight[] lights() {
-    return PlaceLight.values();
+  LightClass[] lights() {
+    return LightClass.values();
   }
 
   @ModelAttribute("placeKinds")

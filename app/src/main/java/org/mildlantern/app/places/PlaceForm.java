@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.LightClass;
 
 /** What is typed about a place. Temperature in °C, humidity in %. */
 public record PlaceForm(
@@ -24,7 +25,7 @@ public record PlaceForm(
     @DecimalMin(value = "-40", message = "Between −40 and 60 °C.")
         @DecimalMax(value = "60", message = "Between −40 and 60 °C.")
         Double warmest,
-    PlaceLight light,
+    LightClass light,
     Boolean draught,
     Boolean glass,
     Boolean heater,

@@ -3,6 +3,7 @@ package org.mildlantern.app.places;
 import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.LightClass;
 
 /**
  * A place as other features see it.
@@ -29,7 +30,7 @@ public record PlaceView(
   public record Surroundings(
       Double coldest,
       Double warmest,
-      PlaceLight light,
+      LightClass light,
       boolean draught,
       boolean glass,
       boolean heater,

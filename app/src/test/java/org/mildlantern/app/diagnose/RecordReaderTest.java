@@ -21,7 +21,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.app.places.PlaceLight;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
@@ -31,6 +30,7 @@ import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.LightClass;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
 
@@ -46,7 +46,7 @@ class RecordReaderTest {
   @Mock Scope scope;
 
   private static final PlaceView.Surroundings SUNNY =
-      new PlaceView.Surroundings(9.0, 27.0, PlaceLight.SUN, true, false, false, false);
+      new PlaceView.Surroundings(9.0, 27.0, LightClass.SUN, true, false, false, false);
 
   private RecordReader reader;
 
@@ -146,7 +146,7 @@ class RecordReaderTest {
             PlaceKind.INDOOR,
             null,
             null,
-            new PlaceView.Surroundings(null, null, PlaceLight.LOW, false, false, false, false),
+            new PlaceView.Surroundings(null, null, LightClass.LOW, false, false, false, false),
             1);
     when(places.find(5L)).thenReturn(Optional.of(shelf));
     Entry move = new Entry(7L, NOW.minus(Duration.ofDays(4)), EntryKind.MOVE, "Moved to Sill");

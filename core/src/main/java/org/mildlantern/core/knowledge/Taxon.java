@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.mildlantern.core.season.Season;
@@ -59,6 +60,21 @@ public record Taxon(
 
   public double warmestWished() {
     return temperature.get(1);
+  }
+
+  /** What hurts it, in words; empty when nothing in particular does. */
+  public List<String> shyOf() {
+    List<String> words = new ArrayList<>();
+    if (saltShy) {
+      words.add("salts");
+    }
+    if (copperShy) {
+      words.add("copper");
+    }
+    if (oilShy) {
+      words.add("oils and soaps");
+    }
+    return words;
   }
 
   public boolean restsIn(Season season) {

@@ -2,10 +2,21 @@ package org.mildlantern.core.season;
 
 /** Light in four steps, from deep shade to sun, as kinds wish it and places have it. */
 public enum LightClass {
-  LOW,
-  MEDIUM,
-  BRIGHT,
-  SUN;
+  LOW("low: no direct sun, far from the glass"),
+  MEDIUM("medium: near a window without direct sun"),
+  BRIGHT("bright: some direct sun early or late"),
+  SUN("sun: hours of direct sun");
+
+  private final String label;
+
+  LightClass(String label) {
+    this.label = label;
+  }
+
+  /** As a keeper sees it in a place. */
+  public String label() {
+    return label;
+  }
 
   /**
    * The step that a word names.
