@@ -18,10 +18,14 @@ public final class Salvage {
    * A rule.
    *
    * @param kind cut, trim, leave, tools, bin, seal or after
+   * @param causes ids of the causes that it is for; none means all of the families
    */
-  public record Rule(String kind, List<String> families, List<String> forms, String text) {
+  public record Rule(
+      String kind, List<String> causes, List<String> families, List<String> forms, String text) {
+
     boolean fits(Cause cause, GrowthForm form) {
-      return (families.isEmpty() || families.contains(cause.family()))
+      return (causes.isEmpty() || causes.contains(cause.id()))
+          && (families.isEmpty() || families.contains(cause.family()))
           && (forms.isEmpty() || form.isOneOf(forms));
     }
   }
@@ -42,6 +46,7 @@ public final class Salvage {
   private static Rule rule(Map<String, Object> entry) {
     return new Rule(
         (String) entry.get("do"),
+        names(entry.get("causes")),
         names(entry.get("families")),
         names(entry.get("forms")),
         (String) entry.get("text"));
@@ -52,11 +57,24 @@ public final class Salvage {
     return list == null ? List.of() : (List<String>) list;
   }
 
-  /** The rules of some kinds that fit, in the order of the file. */
+  public List<Rule> rules() {
+    return rules;
+  }
+
+  /**
+   * The rules of some kinds that fit, in the order of the file. Where a rule names the cause, the
+   * rules of its family of the same kind fall silent.
+   */
   public List<String> of(Cause cause, GrowthForm form, String... kinds) {
-    return rules.stream()
-        .filter(rule -> Stream.of(kinds).anyMatch(rule.kind()::equals) && rule.fits(cause, form))
-        .map(Rule::text)
-        .toList();
+    return Stream.of(kinds).flatMap(kind -> ofKind(cause, form, kind)).toList();
+  }
+
+  private Stream<String> ofKind(Cause cause, GrowthForm form, String kind) {
+    List<Rule> fitting =
+        rules.stream().filter(rule -> rule.kind().equals(kind) && rule.fits(cause, form)).toList();
+    boolean named = fitting.stream().anyMatch(rule -> !rule.causes().isEmpty());
+    return fitting.stream()
+        .filter(rule -> !named || rule.families().isEmpty() || !rule.causes().isEmpty())
+        .map(Rule::text);
   }
 }

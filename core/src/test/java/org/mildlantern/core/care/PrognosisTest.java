@@ -3,8 +3,11 @@ package org.mildlantern.core.care;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.care.Remains.Share;
+import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 
 class PrognosisTest {
@@ -73,10 +76,37 @@ class PrognosisTest {
     var burn = knowledge.cause("sunburn").orElseThrow();
     var cattleya = knowledge.form("pseudobulb-orchid").orElseThrow();
     var echeveria = knowledge.form("succulent-rosette").orElseThrow();
-    assertThat(salvage.of(rot, cattleya, "cut")).anyMatch(t -> t.contains("finger's width"));
+    assertThat(salvage.of(rot, cattleya, "cut"))
+        .anyMatch(t -> t.contains("one slice more"))
+        .noneMatch(t -> t.contains("finger's width"))
+        .anyMatch(t -> t.contains("Green leafless ones stay"));
     assertThat(salvage.of(rot, cattleya, "bin")).anyMatch(t -> t.contains("Never on the compost"));
     assertThat(salvage.of(burn, cattleya, "bin")).isEmpty();
     assertThat(salvage.of(burn, echeveria, "seal")).anyMatch(t -> t.contains("a week or more"));
     assertThat(salvage.of(burn, echeveria, "after")).hasSize(4);
+  }
+
+  @Test
+  void aCauseWithItsOwnRuleIsNotTreatedLikeItsFamily() {
+    var leafy = knowledge.form("leafy-stem").orElseThrow();
+    var virus = knowledge.cause("virus").orElseThrow();
+    var grey = knowledge.cause("grey-mould").orElseThrow();
+    assertThat(salvage.of(virus, leafy, "cut"))
+        .containsExactly(
+            "Cutting does not help: the virus is in every part. Keep it alone for good, or let it go.");
+    assertThat(salvage.of(grey, leafy, "cut")).anyMatch(t -> t.contains("Spent"));
+  }
+
+  @Test
+  void everyRuleNamesCausesFamiliesAndFormsThatExist() {
+    var families = knowledge.causes().stream().map(Cause::family).collect(Collectors.toSet());
+    for (Salvage.Rule rule : salvage.rules()) {
+      assertThat(rule.causes()).allMatch(c -> knowledge.cause(c).isPresent(), rule.text());
+      assertThat(families).as(rule.text()).containsAll(rule.families());
+      assertThat(rule.forms())
+          .allMatch(
+              f -> knowledge.forms().stream().anyMatch(form -> form.isOneOf(List.of(f))),
+              rule.text());
+    }
   }
 }
