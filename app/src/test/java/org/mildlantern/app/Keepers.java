@@ -14,6 +14,7 @@ import org.mildlantern.app.plants.PlantForm;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
@@ -74,7 +75,7 @@ public class Keepers {
         "house-compost",
         TODAY.minusDays(200),
         Pot.Water.RAIN,
-        Pot.Stage.GROWTH,
+        Stage.GROWTH,
         TODAY.minusDays(300),
         "");
   }

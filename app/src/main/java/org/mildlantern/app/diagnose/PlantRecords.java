@@ -5,14 +5,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.ContextField;
 
 /**
  * What a plant's records say, and from where.
  *
  * @param sources by field, the entry or page that says so
+ * @param shedding what the plant may lose now without alarm
  */
-record PlantRecords(Circumstances circumstances, Map<String, String> sources) {
+record PlantRecords(Circumstances circumstances, Map<String, String> sources, Shedding shedding) {
 
   /** Where a field comes from; a derived one from the fields it is worked out from. */
   String sourceOf(ContextField field) {
@@ -49,9 +51,10 @@ record PlantRecords(Circumstances circumstances, Map<String, String> sources) {
       return choice(field, yes ? "yes" : "no", source);
     }
 
-    PlantRecords build(Set<String> neighbourCauses) {
+    PlantRecords build(Set<String> neighbourCauses, Shedding shedding) {
       sources.put("neighbour-causes", "open cases in the same place");
-      return new PlantRecords(new Circumstances(numbers, choices, neighbourCauses), sources);
+      return new PlantRecords(
+          new Circumstances(numbers, choices, neighbourCauses), sources, shedding);
     }
   }
 }

@@ -13,8 +13,9 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.diagnosis.Shared;
+import org.mildlantern.core.growth.Shedding;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
 import org.springframework.stereotype.Component;
@@ -32,6 +33,8 @@ class RecordReader {
 
   /** A change of light shows on leaves within this time. Rule of thumb. */
   private static final int MOVE_DAYS = 21;
+
+  private static final int LOSS_DAYS = 30;
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
@@ -64,7 +67,8 @@ class RecordReader {
     ofLight(entries, plant.place(), records);
     ofMoisture(entries, records);
     ofShared(plant, records);
-    return records.build(cases.causesNear(plant.place().id(), plant.id()));
+    return records.build(
+        cases.causesNear(plant.place().id(), plant.id()), ofLosses(plant, entries, records));
   }
 
   private static void ofPlace(PlaceView place, PlantRecords.Builder records) {
@@ -96,7 +100,7 @@ class RecordReader {
         .yesNo("outer-pot", plant.outerPot(), source)
         .yesNo("holes", plant.potHoles(), source)
         .choice("stage", plant.stage().id(), source);
-    if (plant.stage() == Pot.Stage.FLOWER && plant.stageSince() != null) {
+    if (plant.stage() == Stage.FLOWER && plant.stageSince() != null) {
       records.number(
           "days-in-flower",
           days(plant.stageSince(), today),
@@ -128,6 +132,9 @@ class RecordReader {
     last(entries, EntryKind.FEED, records, "days-since-feed");
     last(entries, EntryKind.MOVE, records, "days-since-move");
     last(entries, EntryKind.REPOT, records, "days-since-repot");
+    last(entries, EntryKind.STOOD, records, "days-since-stood");
+    latest(entries, EntryKind.FEED)
+        .ifPresent(feed -> records.number("last-feed-ppm", feed.ppm(), sourceOf(feed)));
     if (!entries.isEmpty()) {
       records
           .number(
@@ -149,6 +156,26 @@ class RecordReader {
 
   private static Optional<Entry> latest(List<Entry> entries, EntryKind kind) {
     return entries.stream().filter(e -> e.kind() == kind).findFirst();
+  }
+
+  /** The leaves counted as lost within a month, beside what may go. */
+  private Shedding ofLosses(PlantView plant, List<Entry> entries, PlantRecords.Builder records) {
+    LocalDate today = scope.today();
+    LocalDate moved =
+        latest(entries, EntryKind.MOVE).map(move -> scope.day(move.at())).orElse(null);
+    Shedding normal = plant.shedding(moved, today, scope.latitude());
+    List<Entry> losses =
+        entries.stream()
+            .filter(e -> e.kind() == EntryKind.LOSS && e.lost() != null)
+            .filter(e -> days(scope.day(e.at()), today) <= LOSS_DAYS)
+            .toList();
+    if (!losses.isEmpty()) {
+      double share = losses.stream().mapToDouble(Entry::lost).sum();
+      records
+          .number("loss", Math.min(1, share), sourceOf(losses.get(0)))
+          .number("loss-normal", normal.leaves(), normal.working().result() + " may go");
+    }
+    return normal;
   }
 
   /** How much lighter its place is than the one it was moved from within the last weeks. */

@@ -28,7 +28,18 @@ record FigureData(List<Stroke> shapes, List<PinData> pins, Map<String, List<Stri
       String tone,
       String d,
       List<Double> at,
-      List<Double> radius) {}
+      List<Double> radius) {
+
+    Stroke toned(String newTone) {
+      return new Stroke(part, kind, from, to, width, bend, newTone, d, at, radius);
+    }
+
+    /** An oval of another size; other shapes stay as they are. */
+    Stroke scaled(double by) {
+      List<Double> size = radius == null ? null : radius.stream().map(r -> r * by).toList();
+      return new Stroke(part, kind, from, to, width, bend, tone, d, at, size);
+    }
+  }
 
   /** A pin with its label; side is start or end. */
   record PinData(String part, List<Double> at, List<Double> label, String side) {}

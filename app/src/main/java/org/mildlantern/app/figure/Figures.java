@@ -67,20 +67,24 @@ public class Figures {
    * Draws the figure of a form, if there is one.
    *
    * @param chosen id of the part being looked at, or null
-   * @param clay whether the pot is of clay
    */
   public Optional<Figure> draw(
-      GrowthForm form, Collection<Mark> marks, String chosen, boolean clay) {
+      GrowthForm form, Collection<Mark> marks, String chosen, Appearance appearance) {
     return Optional.ofNullable(figures.get(form.id()))
-        .map(data -> draw(data, form, marks, chosen, clay));
+        .map(data -> draw(data, form, marks, chosen, appearance));
   }
 
   private Figure draw(
-      FigureData data, GrowthForm form, Collection<Mark> marks, String chosen, boolean clay) {
+      FigureData data,
+      GrowthForm form,
+      Collection<Mark> marks,
+      String chosen,
+      Appearance appearance) {
     Map<String, List<Mark>> byPart = marksByPart(data, form, marks);
     List<Figure.Shape> shapes = new ArrayList<>();
     for (FigureData.Stroke stroke : data.shapes()) {
-      shapes.add(shape("s" + shapes.size(), stroke, byPart.getOrDefault(stroke.part(), List.of())));
+      FigureData.Stroke posed = pose(stroke, form, appearance);
+      shapes.add(shape("s" + shapes.size(), posed, byPart.getOrDefault(stroke.part(), List.of())));
     }
     Set<String> markedParts =
         form.parts().stream()
@@ -104,7 +108,15 @@ public class Figures {
                         pin.part().equals(chosen),
                         markedParts.contains(pin.part())))
             .toList();
-    return new Figure(form.label(), clay ? "clay" : "slate", List.copyOf(shapes), pins);
+    return new Figure(
+        form.label(), appearance.clay() ? "clay" : "slate", List.copyOf(shapes), pins);
+  }
+
+  private static FigureData.Stroke pose(
+      FigureData.Stroke stroke, GrowthForm form, Appearance appearance) {
+    String kind = form.part(stroke.part()).map(Part::kind).orElse("");
+    FigureData.Stroke toned = stroke.toned(appearance.tone(stroke.tone(), kind, form));
+    return kind.equals("flower") ? toned.scaled(appearance.flowerSize()) : toned;
   }
 
   private static Map<String, List<Mark>> marksByPart(

@@ -36,6 +36,7 @@ public class Entry {
   @Enumerated(EnumType.STRING)
   private Moisture moisture;
 
+  private Double lost;
   private Long placeId;
   private Long fromPlaceId;
   private String mediumBefore;
@@ -67,6 +68,11 @@ public class Entry {
 
   public Entry felt(Moisture reading) {
     this.moisture = reading;
+    return this;
+  }
+
+  public Entry lost(Double shareOfLeaves) {
+    this.lost = shareOfLeaves;
     return this;
   }
 
@@ -129,6 +135,11 @@ public class Entry {
 
   public Moisture moisture() {
     return moisture;
+  }
+
+  /** The share of its leaves that fell, 0 to 1, or null. */
+  public Double lost() {
+    return lost;
   }
 
   public Long placeId() {

@@ -61,6 +61,7 @@ public class JournalService {
                         .volume(old.volumeMl())
                         .strength(old.ppm())
                         .felt(old.moisture())
+                        .lost(old.lost())
                         .moved(old.fromPlaceId(), old.placeId())
                         .repotted(old.mediumBefore(), old.mediumSinceBefore())
                         .ofLook(old.lookId())

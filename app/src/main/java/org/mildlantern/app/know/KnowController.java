@@ -4,14 +4,19 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
+import org.mildlantern.core.growth.Shedding;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
+import org.mildlantern.core.season.Season;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -86,7 +91,9 @@ class KnowController {
   }
 
   private void drawn(GrowthForm form, List<Mark> marks, Model model) {
-    figures.draw(form, marks, null, true).ifPresent(figure -> model.addAttribute("figure", figure));
+    figures
+        .draw(form, marks, null, Appearance.WHOLE)
+        .ifPresent(figure -> model.addAttribute("figure", figure));
     model.addAttribute("figureForm", form);
     model.addAttribute("swatches", figures.swatches());
   }
@@ -154,6 +161,12 @@ class KnowController {
     model.addAttribute("taxon", taxon);
     GrowthForm form = knowledge.form(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
+    model.addAttribute(
+        "shedding",
+        Stream.of(Stage.values())
+            .map(stage -> Map.entry(stage, Shedding.of(form, taxon, stage, Season.SUMMER, null)))
+            .toList());
+    model.addAttribute("moved", Shedding.of(form, taxon, Stage.GROWTH, Season.SUMMER, 0));
     drawn(form, List.of(), model);
     model.addAttribute(
         "relatives",

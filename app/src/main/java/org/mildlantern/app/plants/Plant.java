@@ -8,6 +8,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
+import org.mildlantern.core.growth.Stage;
 
 /** A plant of the collection. */
 @Entity
@@ -40,7 +41,7 @@ class Plant {
   private Pot.Water waterUsed;
 
   @Enumerated(EnumType.STRING)
-  private Pot.Stage stage;
+  private Stage stage;
 
   private LocalDate stageSince;
   private LocalDate arrivedOn;
@@ -131,7 +132,7 @@ class Plant {
     return waterUsed;
   }
 
-  Pot.Stage stage() {
+  Stage stage() {
     return stage;
   }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
@@ -46,7 +47,7 @@ class PlantController {
       Pot.Shape[] shapes,
       Pot.Material[] materials,
       Pot.Water[] waters,
-      Pot.Stage[] stages) {}
+      Stage[] stages) {}
 
   private Choices choices() {
     return new Choices(
@@ -60,7 +61,7 @@ class PlantController {
         Pot.Shape.values(),
         Pot.Material.values(),
         Pot.Water.values(),
-        Pot.Stage.values());
+        Stage.values());
   }
 
   @GetMapping("/plants")

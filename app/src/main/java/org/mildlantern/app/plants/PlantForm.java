@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import org.mildlantern.core.growth.Stage;
 
 /**
  * What is typed about a plant.
@@ -33,7 +34,7 @@ public record PlantForm(
     String mediumId,
     @PastOrPresent(message = "This day has not come yet.") LocalDate mediumSince,
     Pot.Water waterUsed,
-    @NotNull(message = "Pick a stage.") Pot.Stage stage,
+    @NotNull(message = "Pick a stage.") Stage stage,
     @PastOrPresent(message = "This day has not come yet.") LocalDate arrivedOn,
     @Size(max = 2000, message = "At most 2000 characters.") String notes) {
 
@@ -62,7 +63,7 @@ public record PlantForm(
         null,
         null,
         null,
-        Pot.Stage.GROWTH,
+        Stage.GROWTH,
         null,
         "");
   }

@@ -20,6 +20,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
@@ -247,7 +248,7 @@ public class PlantPaste {
           medium,
           day("medium since"),
           null,
-          Pot.Stage.GROWTH,
+          Stage.GROWTH,
           day("arrived"),
           limited("notes", 2000));
     }

@@ -146,7 +146,8 @@ public class PlantService {
                           new Entry(id, scope.now(), quick.kind(), quick.text())
                               .volume(quick.volumeMl())
                               .strength(quick.ppm())
-                              .felt(quick.moisture()));
+                              .felt(quick.moisture())
+                              .lost(quick.lost()));
                 });
   }
 

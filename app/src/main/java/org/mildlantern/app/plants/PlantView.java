@@ -1,13 +1,24 @@
 package org.mildlantern.app.plants;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.core.growth.Shedding;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Taxon.Sheds;
+import org.mildlantern.core.season.Season;
 
 /**
  * A plant as other features and pages see it.
@@ -31,14 +42,44 @@ public record PlantView(
     Medium medium,
     LocalDate mediumSince,
     Pot.Water waterUsed,
-    Pot.Stage stage,
+    Stage stage,
     LocalDate stageSince,
     LocalDate arrivedOn,
     String notes,
     LocalDate archivedOn) {
 
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
   public Subject subject() {
     return new Subject(form, taxon);
+  }
+
+  /** How it is drawn when nothing ails it. */
+  public Appearance appearance() {
+    return new Appearance(
+        potMaterial == Pot.Material.CLAY, stage, taxon == null ? Sheds.KEEPS : taxon.sheds());
+  }
+
+  /**
+   * What it may lose in a month without alarm.
+   *
+   * @param movedOn day of its last move, or null
+   */
+  public Shedding shedding(LocalDate movedOn, LocalDate today, double latitude) {
+    Integer sinceChange =
+        Stream.of(Optional.ofNullable(movedOn), Optional.ofNullable(arrivedOn))
+            .flatMap(Optional::stream)
+            .filter(day -> !day.isAfter(today))
+            .max(Comparator.naturalOrder())
+            .map(day -> (int) Math.min(ChronoUnit.DAYS.between(day, today), 9999))
+            .orElse(null);
+    return Shedding.of(form, taxon, stage, Season.of(today, latitude), sinceChange);
+  }
+
+  /** Its stage and since when, for example {@code in flower since 12 Nov 2026}. */
+  public String stageWords() {
+    return stage.label() + (stageSince == null ? "" : " since " + DAY.format(stageSince));
   }
 
   public boolean archived() {

@@ -49,29 +49,6 @@ public final class Pot {
     }
   }
 
-  /** Where the plant is in its year. */
-  public enum Stage {
-    GROWTH("in growth"),
-    REST("at rest"),
-    BUD("in spike or bud"),
-    FLOWER("in flower"),
-    AFTER_FLOWER("after flowering");
-
-    private final String label;
-
-    Stage(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
-
-    public String id() {
-      return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-  }
-
   private static String word(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT);
   }

@@ -16,7 +16,7 @@ class PlantRecordsTest {
           .number("humidity", null, "nowhere")
           .choice("water-used", "tap", "noted for the plant")
           .yesNo("near-glass", true, "noted for Sill")
-          .build(Set.of("thrips"));
+          .build(Set.of("thrips"), null);
 
   private String sourceOf(String field) {
     ContextField known = knowledge.field(field).orElseThrow();

@@ -1,6 +1,7 @@
 package org.mildlantern.app.diagnose;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.eq;
@@ -26,6 +27,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -98,7 +100,7 @@ class RecordReaderTest {
             knowledge.medium("house-compost").orElseThrow(),
             TODAY.minusDays(274),
             Pot.Water.TAP,
-            Pot.Stage.FLOWER,
+            Stage.FLOWER,
             TODAY.minusDays(20),
             TODAY.minusDays(400),
             "",
@@ -164,6 +166,31 @@ class RecordReaderTest {
     assertThat(records.sourceOf(knowledge.field("humidity-short").orElseThrow()))
         .isEqualTo("noted for Sill");
     assertThat(records.sourceOf(knowledge.field("season").orElseThrow())).isEmpty();
+  }
+
+  @Test
+  void leavesLostInAMonthStandBesideWhatMayGo() {
+    PlantRecords records =
+        records(
+            entry(2, EntryKind.LOSS, null).lost(0.2),
+            entry(20, EntryKind.LOSS, null).lost(0.1),
+            entry(40, EntryKind.LOSS, null).lost(0.5));
+    assertThat(records.circumstances().numbers().get("loss")).isCloseTo(0.3, within(1e-9));
+    assertThat(records.circumstances().numbers()).containsEntry("loss-normal", 0.2);
+    assertThat(records.shedding().leaves()).isEqualTo(0.2);
+    assertThat(read().numbers()).doesNotContainKey("loss");
+  }
+
+  @Test
+  void takesStandingWaterAndTheStrengthOfTheLastFeed() {
+    Circumstances read =
+        read(
+            entry(3, EntryKind.STOOD, null),
+            entry(5, EntryKind.FEED, null).strength(300.0),
+            entry(9, EntryKind.FEED, null).strength(60.0));
+    assertThat(read.numbers())
+        .containsEntry("days-since-stood", 3.0)
+        .containsEntry("last-feed-ppm", 300.0);
   }
 
   @Test

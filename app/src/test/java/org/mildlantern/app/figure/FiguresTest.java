@@ -3,13 +3,16 @@ package org.mildlantern.app.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Part;
+import org.mildlantern.core.knowledge.Taxon.Sheds;
 
 class FiguresTest {
   private static final Knowledge KNOWLEDGE = Knowledge.load();
@@ -22,7 +25,7 @@ class FiguresTest {
   private Figure draw(GrowthForm form, String... nodes) {
     List<Mark> marks =
         Stream.of(nodes).map(n -> new Mark(KNOWLEDGE.node(n).orElseThrow())).toList();
-    return figures.draw(form, marks, null, true).orElseThrow();
+    return figures.draw(form, marks, null, Appearance.WHOLE).orElseThrow();
   }
 
   @ParameterizedTest
@@ -72,6 +75,43 @@ class FiguresTest {
         .containsExactlyInAnyOrder("oldest", "newest");
   }
 
+  private List<String> tones(String form, String partKind, Stage stage, Sheds sheds) {
+    GrowthForm drawn = KNOWLEDGE.form(form).orElseThrow();
+    Figure figure =
+        figures.draw(drawn, List.of(), null, new Appearance(true, stage, sheds)).orElseThrow();
+    return figure.shapes().stream()
+        .filter(s -> drawn.part(s.part()).orElseThrow().kind().equals(partKind))
+        .map(Figure.Shape::tone)
+        .distinct()
+        .toList();
+  }
+
+  @Test
+  void flowersComeAndGoWithTheStage() {
+    assertThat(tones("monopodial-orchid", "flower", Stage.GROWTH, Sheds.KEEPS))
+        .containsExactly("ghost");
+    assertThat(tones("monopodial-orchid", "flower", Stage.BUD, Sheds.KEEPS))
+        .containsExactly("stalk", "t3");
+    assertThat(tones("monopodial-orchid", "flower", Stage.FLOWER, Sheds.KEEPS))
+        .containsExactly("stalk", "petal");
+    assertThat(tones("monopodial-orchid", "flower", Stage.AFTER_FLOWER, Sheds.KEEPS))
+        .containsExactly("drystalk", "dry");
+  }
+
+  @Test
+  void leavesGoAtRestWhereTheKindShedsThem() {
+    assertThat(tones("broadleaf-bonsai", "leaf-mid", Stage.REST, Sheds.ALL))
+        .containsExactly("ghost");
+    assertThat(tones("broadleaf-bonsai", "leaf-old", Stage.REST, Sheds.HALF))
+        .containsExactly("dry");
+    assertThat(tones("broadleaf-bonsai", "leaf-new", Stage.REST, Sheds.KEEPS))
+        .containsExactly("t2");
+    assertThat(tones("broadleaf-bonsai", "leaf-mid", Stage.GROWTH, Sheds.ALL))
+        .doesNotContain("ghost");
+    assertThat(tones("tank-bromeliad", "leaf-mid", Stage.AFTER_FLOWER, Sheds.KEEPS))
+        .containsExactly("t4");
+  }
+
   @Test
   void everyGrowthFormHasAFigure() {
     assertThat(KNOWLEDGE.forms()).allMatch(GrowthForm::figure);
@@ -80,7 +120,7 @@ class FiguresTest {
   @Test
   void aFormThatIsNotDrawnYetHasNone() {
     GrowthForm moss =
-        new GrowthForm("moss", "Moss", "A cushion.", List.of(), false, 1, 0.1, List.of());
-    assertThat(figures.draw(moss, List.of(), null, false)).isEmpty();
+        new GrowthForm("moss", "Moss", "A cushion.", List.of(), false, 1, Map.of(), 0, List.of());
+    assertThat(figures.draw(moss, List.of(), null, Appearance.WHOLE)).isEmpty();
   }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
@@ -146,7 +147,7 @@ class PlantPagesTest extends WebCase {
             p -> {
               assertThat(p.code()).isEqualTo("V-1", "_potHoles", "on", "_outerPot", "on");
               assertThat(p.form().id()).isEqualTo("monopodial-orchid");
-              assertThat(p.stage()).isEqualTo(Pot.Stage.FLOWER);
+              assertThat(p.stage()).isEqualTo(Stage.FLOWER);
             });
   }
 

@@ -80,6 +80,11 @@ public record Circumstances(
     if (numbers.containsKey("coldest") && numbers.containsKey("warmest")) {
       more.put("swing", numbers.get("warmest") - numbers.get("coldest"));
     }
+    Double loss = numbers.get("loss");
+    Double normal = numbers.get("loss-normal");
+    if (loss != null && normal != null && normal > 0) {
+      more.put("loss-ratio", loss / normal);
+    }
     Double age = numbers.get("medium-age");
     Double life = numbers.get("medium-life");
     if (age != null && life != null && life > 0) {

@@ -10,6 +10,8 @@ public enum EntryKind {
   MOVE("arrow", "Moved"),
   REPOT("blade", "Repotted"),
   MOISTURE("lens", "Felt the medium"),
+  STOOD("drop", "Stood in water"),
+  LOSS("lens", "Lost leaves"),
   CASE("flag", "Case"),
   NOTE("note", "Note"),
   RETRACTION("note", "Taken back");

@@ -9,16 +9,24 @@ import java.util.regex.Pattern;
  * A short line as a keeper writes it, read into an entry.
  *
  * <p>{@code watered 240}, {@code fed 60 ppm}, {@code probe dry damp damp}, {@code moved to South
- * bay}, {@code repotted}, {@code looked, nothing new}; anything else is a note.
+ * bay}, {@code repotted}, {@code stood in water}, {@code lost 3 of 14 leaves}, {@code looked,
+ * nothing new}; anything else is a note.
  *
  * @param volumeMl millilitres of a watering, or null
  * @param ppm parts per million of nitrogen in a feed, or null
  * @param moisture the deepest reading, or null
  * @param place the name of the place moved to, or null
+ * @param lost share of the leaves that fell, above 0 to 1, or null
  * @param text what is shown on the timeline
  */
 public record QuickEntry(
-    EntryKind kind, Double volumeMl, Double ppm, Moisture moisture, String place, String text) {
+    EntryKind kind,
+    Double volumeMl,
+    Double ppm,
+    Moisture moisture,
+    String place,
+    Double lost,
+    String text) {
 
   /** A quick line is never longer than this many characters. */
   public static final int LONGEST = 500;
@@ -32,6 +40,11 @@ public record QuickEntry(
   private static final Pattern PROBE = start("probed|probe|felt");
   private static final Pattern MOVE = start("moved to|moved|move to");
   private static final Pattern REPOT = start("repotted|repot");
+  private static final Pattern STOOD = start("stood in water|standing in water|standing water");
+  private static final Pattern LOST =
+      Pattern.compile(
+          "^(?:lost|shed|dropped) (\\d{1,5}) (?:of|out of) (\\d{1,5})(?: leaves| leaf)?\\b.*$",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern LOOK = start("looked|look");
 
   private static Pattern start(String words) {
@@ -58,27 +71,48 @@ public record QuickEntry(
     Matcher match;
     if ((match = WATER.matcher(text)).matches()) {
       Double ml = amount(match.group(1), "ml", MOST_ML);
-      return new QuickEntry(EntryKind.WATER, ml, null, null, null, sentence(text));
+      return new QuickEntry(EntryKind.WATER, ml, null, null, null, null, sentence(text));
     }
     if ((match = FEED.matcher(text)).matches()) {
       Double ppm = amount(match.group(1), "ppm", MOST_PPM);
-      return new QuickEntry(EntryKind.FEED, null, ppm, null, null, sentence(text));
+      return new QuickEntry(EntryKind.FEED, null, ppm, null, null, null, sentence(text));
     }
     if ((match = PROBE.matcher(text)).matches()) {
       return new QuickEntry(
-          EntryKind.MOISTURE, null, null, deepest(match.group(1)), null, sentence(text));
+          EntryKind.MOISTURE, null, null, deepest(match.group(1)), null, null, sentence(text));
     }
     if ((match = MOVE.matcher(text)).matches()) {
       return new QuickEntry(
-          EntryKind.MOVE, null, null, null, place(match.group(1), places), sentence(text));
+          EntryKind.MOVE, null, null, null, place(match.group(1), places), null, sentence(text));
     }
     if (REPOT.matcher(text).matches()) {
-      return new QuickEntry(EntryKind.REPOT, null, null, null, null, sentence(text));
+      return plain(EntryKind.REPOT, text);
     }
     if (LOOK.matcher(text).matches()) {
-      return new QuickEntry(EntryKind.LOOK, null, null, null, null, sentence(text));
+      return plain(EntryKind.LOOK, text);
     }
-    return new QuickEntry(EntryKind.NOTE, null, null, null, null, sentence(text));
+    if (STOOD.matcher(text).matches()) {
+      return plain(EntryKind.STOOD, text);
+    }
+    if ((match = LOST.matcher(text)).matches()) {
+      Double lost = share(match.group(1), match.group(2));
+      return new QuickEntry(EntryKind.LOSS, null, null, null, null, lost, sentence(text));
+    }
+    return plain(EntryKind.NOTE, text);
+  }
+
+  private static QuickEntry plain(EntryKind kind, String text) {
+    return new QuickEntry(kind, null, null, null, null, null, sentence(text));
+  }
+
+  private static Double share(String lost, String of) {
+    double part = Double.parseDouble(lost);
+    double whole = Double.parseDouble(of);
+    if (part < 1 || part > whole) {
+      throw new IllegalArgumentException(
+          "Count the leaves that fell and those there were before, for example “lost 3 of 14”.");
+    }
+    return part / whole;
   }
 
   private static Double amount(String text, String unit, double most) {

@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -9,7 +10,9 @@ import java.util.Optional;
  * @param tags names that stand for several forms at once, such as {@code orchid}
  * @param figure whether a drawn figure exists
  * @param pace how many times longer than a soft leafy plant it takes to respond (rule of thumb)
- * @param shed the share of leaves it may drop at once without alarm, 0 to 1 (rule of thumb)
+ * @param shed the share of leaves it may drop within a month without alarm, 0 to 1, by the id of
+ *     the stage (rule of thumb)
+ * @param budLoss the share of buds that a move or an arrival may cost, 0 to 1 (rule of thumb)
  * @param parts in the order in which one looks
  */
 public record GrowthForm(
@@ -19,7 +22,8 @@ public record GrowthForm(
     List<String> tags,
     boolean figure,
     double pace,
-    double shed,
+    Map<String, Double> shed,
+    double budLoss,
     List<Part> parts) {
 
   /** Whether this form is one of those named, by id or by tag. */

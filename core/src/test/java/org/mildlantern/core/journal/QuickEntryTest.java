@@ -39,13 +39,31 @@ class QuickEntryTest {
   }
 
   @Test
+  void readsWhatStoodInWaterAndWhatFell() {
+    assertThat(QuickEntry.read("stood in water, 2 cm", PLACES).kind()).isEqualTo(EntryKind.STOOD);
+    QuickEntry loss = QuickEntry.read("Lost 3 of 12 leaves after the move", PLACES);
+    assertThat(loss.kind()).isEqualTo(EntryKind.LOSS);
+    assertThat(loss.lost()).isEqualTo(0.25);
+    assertThat(QuickEntry.read("lost its label", PLACES).kind()).isEqualTo(EntryKind.NOTE);
+  }
+
+  @Test
   void theTextIsKeptAsASentence() {
     assertThat(QuickEntry.read("  new root tip ", PLACES).text()).isEqualTo("New root tip");
   }
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"", "   ", "watered -3", "watered 900000", "probe sideways", "moved to Mars"})
+      strings = {
+        "",
+        "   ",
+        "watered -3",
+        "watered 900000",
+        "probe sideways",
+        "moved to Mars",
+        "lost 9 of 3",
+        "lost 0 of 8"
+      })
   void badLinesAreRefusedWithAMessage(String line) {
     assertThatThrownBy(() -> QuickEntry.read(line, PLACES))
         .isInstanceOf(IllegalArgumentException.class)

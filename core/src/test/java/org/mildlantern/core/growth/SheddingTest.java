@@ -1,0 +1,55 @@
+package org.mildlantern.core.growth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.season.Season;
+
+class SheddingTest {
+  private static final Knowledge KNOWLEDGE = Knowledge.load();
+
+  private static Shedding of(String kind, Stage stage, Season season, Integer sinceChange) {
+    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
+    return Shedding.of(
+        KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, stage, season, sinceChange);
+  }
+
+  @Test
+  void aFigLosesAThirdInGrowthAndMostOfItselfAfterAMove() {
+    assertThat(of("ficus-benjamina", Stage.GROWTH, Season.SUMMER, null).leaves())
+        .isCloseTo(0.3, within(1e-9));
+    Shedding moved = of("ficus-benjamina", Stage.GROWTH, Season.SUMMER, 10);
+    assertThat(moved.leaves()).isCloseTo(0.6, within(1e-9));
+    assertThat(moved.buds()).isGreaterThan(0);
+    assertThat(moved.working().result()).contains("60 %").contains("buds");
+    assertThat(of("ficus-benjamina", Stage.GROWTH, Season.SUMMER, 43).settling()).isFalse();
+  }
+
+  @Test
+  void aMapleMayLoseAllAtRestEvenWhenNobodyNotedTheRest() {
+    assertThat(of("acer-palmatum", Stage.REST, Season.WINTER, null).leaves()).isEqualTo(1);
+    assertThat(of("acer-palmatum", Stage.GROWTH, Season.WINTER, null).leaves()).isEqualTo(1);
+    assertThat(of("acer-palmatum", Stage.GROWTH, Season.SUMMER, null).leaves()).isLessThan(0.5);
+  }
+
+  @Test
+  void aTankFadesOnceItHasFlowered() {
+    assertThat(of("guzmania", Stage.GROWTH, Season.SUMMER, null).leaves()).isLessThan(0.2);
+    assertThat(of("guzmania", Stage.AFTER_FLOWER, Season.SUMMER, null).leaves()).isEqualTo(1);
+  }
+
+  @Test
+  void noFormLosesLessForHavingBeenMovedAndNoneMoreThanAll() {
+    for (GrowthForm form : KNOWLEDGE.forms()) {
+      for (Stage stage : Stage.values()) {
+        double still = Shedding.of(form, null, stage, Season.SUMMER, null).leaves();
+        double moved = Shedding.of(form, null, stage, Season.SUMMER, 0).leaves();
+        assertThat(moved).as(form.id()).isBetween(still, 1.0);
+      }
+    }
+  }
+}
