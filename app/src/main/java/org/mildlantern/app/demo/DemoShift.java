@@ -23,6 +23,7 @@ class DemoShift {
         new String[] {
           "update waiting_test set started_on = started_on + :d, due_on = due_on + :d,"
               + " ended_on = ended_on + :d where collection_id = :c",
+          "update photo set taken_on = taken_on + :d where collection_id = :c",
           "update spot_measure set measured_on = measured_on + :d where collection_id = :c",
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
               + " stage_since = stage_since + :d,"

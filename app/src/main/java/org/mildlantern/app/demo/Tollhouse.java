@@ -9,6 +9,7 @@ import org.mildlantern.app.keeper.DemoDoor;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.photos.Picture;
 import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -97,6 +98,25 @@ class Tollhouse {
         .with("mm", spot.number("mm"))
         .with("error_mm", spot.number("error"))
         .with("entry_id", entry)
+        .save();
+    if (spot.has("photo")) {
+      addPhoto(plant, spot);
+    }
+  }
+
+  private void addPhoto(long plant, Sheet spot) {
+    Picture picture = DemoPicture.leafWithSpot(spot.number("mm"));
+    rows.row("photo")
+        .with("plant_id", plant)
+        .with("taken_on", rows.day(spot.days("ago")))
+        .with("caption", spot.text("spot"))
+        .with("width", picture.width())
+        .with("height", picture.height())
+        .with("image", picture.image())
+        .with("thumbnail", picture.thumbnail())
+        .with(
+            "entry_id",
+            rows.entry(plant, spot.days("ago"), 11, "NOTE", "Photo: " + spot.text("spot")).save())
         .save();
   }
 

@@ -13,13 +13,13 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.NextCheck;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.diagnosis.RecordNote;
 import org.mildlantern.core.diagnosis.Weight;
+import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
@@ -61,9 +61,7 @@ class DiagnosePresenter {
     return new DiagnoseView(
         plant,
         about(plant),
-        figures
-            .draw(plant.form(), marks(state), part.id(), plant.potMaterial() == Pot.Material.CLAY)
-            .orElse(null),
+        figures.draw(plant.form(), marks(state), part.id(), plant.appearance()).orElse(null),
         plant.form().parts().stream()
             .map(
                 p ->
@@ -94,6 +92,7 @@ class DiagnosePresenter {
         diagnosis.fitsNothing(),
         diagnosis.unexplained().stream().map(this::label).toList(),
         anySeen,
+        state.records().shedding(),
         state.started(),
         state.openCase().orElse(null));
   }
@@ -198,7 +197,11 @@ class DiagnosePresenter {
 
   private DiagnoseView.UnderWay underWay(WaitingTestView test) {
     return new DiagnoseView.UnderWay(
-        test.check().label(), test.node().label(), test.startedOn(), test.dueOn());
+        test.check().label(),
+        test.node().label(),
+        test.startedOn(),
+        test.dueOn(),
+        test.check().waits());
   }
 
   private DiagnoseView.CheckCard check(NextCheck next, List<WaitingTestView> tests) {
@@ -217,6 +220,7 @@ class DiagnosePresenter {
         next.check().how(),
         String.join(" · ", cost),
         next.check().waits(),
+        next.check().kind().equals("photo"),
         next.nodes().stream()
             .filter(n -> tests.stream().noneMatch(t -> t.node().equals(n)))
             .limit(ASKS)
@@ -234,6 +238,9 @@ class DiagnosePresenter {
     words.add(plant.code());
     words.add(plant.place().name());
     words.add(plant.pot());
+    if (plant.stage() != Stage.GROWTH) {
+      words.add(plant.stageWords());
+    }
     if (plant.medium() != null) {
       String age =
           plant.mediumSince() == null

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.mildlantern.app.figure.Figure;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.working.Working;
 
 /** The diagnose page, ready to be shown. */
@@ -27,6 +28,7 @@ record DiagnoseView(
     boolean fitsNothing,
     List<String> unexplained,
     boolean anySeen,
+    Shedding shedding,
     boolean started,
     OpenCases.OpenCase openCase) {
 
@@ -70,11 +72,12 @@ record DiagnoseView(
       String how,
       String cost,
       boolean waits,
+      boolean photos,
       List<Ask> asks,
       Working working) {}
 
   /** A test under way. */
-  record UnderWay(String check, String node, LocalDate startedOn, LocalDate dueOn) {}
+  record UnderWay(String check, String node, LocalDate startedOn, LocalDate dueOn, boolean waits) {}
 
   /** A question of a check. */
   record Ask(String node, String label) {}

@@ -4,18 +4,25 @@ import java.nio.charset.Charset;
 import java.nio.charset.CharsetEncoder;
 import java.util.List;
 
-/** What is known of a plant, in sections of plain lines. */
-record Sheet(String plant, String day, List<Section> sections) {
+/** What is known of a plant, in sections of plain lines, with its newest pictures. */
+record Sheet(String plant, String day, List<Section> sections, List<Picture> pictures) {
 
   private static final CharsetEncoder WINDOWS = Charset.forName("windows-1252").newEncoder();
 
   record Section(String title, List<String> lines) {}
+
+  /** A picture by its id. */
+  record Picture(Long id, String caption) {}
 
   String text() {
     StringBuilder text = new StringBuilder(plant + "\nSummary of " + day + "\n");
     for (Section section : sections) {
       text.append('\n').append(section.title().toUpperCase(java.util.Locale.ROOT)).append('\n');
       section.lines().forEach(line -> text.append("- ").append(line).append('\n'));
+    }
+    if (!pictures.isEmpty()) {
+      text.append("\nPHOTOS (in the PDF)\n");
+      pictures.forEach(picture -> text.append("- ").append(picture.caption()).append('\n'));
     }
     return text + "\nShares are the app's odds, not a certainty. Please judge for yourself.\n";
   }
@@ -27,7 +34,8 @@ record Sheet(String plant, String day, List<Section> sections) {
         day,
         sections.stream()
             .map(s -> new Section(s.title(), s.lines().stream().map(Sheet::plain).toList()))
-            .toList());
+            .toList(),
+        pictures.stream().map(p -> new Picture(p.id(), plain(p.caption()))).toList());
   }
 
   private static String plain(String text) {

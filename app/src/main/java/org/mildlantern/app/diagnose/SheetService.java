@@ -6,11 +6,15 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
@@ -27,11 +31,13 @@ import org.thymeleaf.context.Context;
 class SheetService {
   private static final int ENTRIES = 14;
   private static final int CAUSES = 5;
+  private static final int PHOTOS = 4;
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   private final DiagnoseService diagnose;
   private final JournalService journal;
+  private final PhotoService photos;
   private final Knowledge knowledge;
   private final Scope scope;
   private final ITemplateEngine templates;
@@ -39,11 +45,13 @@ class SheetService {
   SheetService(
       DiagnoseService diagnose,
       JournalService journal,
+      PhotoService photos,
       Knowledge knowledge,
       Scope scope,
       ITemplateEngine templates) {
     this.diagnose = diagnose;
     this.journal = journal;
+    this.photos = photos;
     this.knowledge = knowledge;
     this.scope = scope;
     this.templates = templates;
@@ -92,7 +100,14 @@ class SheetService {
     return new Sheet(
         plant.name(),
         DAY.format(scope.today()),
-        sections.stream().filter(s -> !s.lines().isEmpty()).toList());
+        sections.stream().filter(s -> !s.lines().isEmpty()).toList(),
+        photos.of(plant.id()).stream()
+            .limit(PHOTOS)
+            .map(
+                p ->
+                    new Sheet.Picture(
+                        p.id(), (DAY.format(p.takenOn()) + " " + p.caption()).strip()))
+            .toList());
   }
 
   private static List<String> plantLines(PlantView plant) {
@@ -139,10 +154,30 @@ class SheetService {
     return knowledge.node(key).map(Node::label).orElse(key);
   }
 
+  private Map<Long, String> sources(Sheet sheet) {
+    return sheet.pictures().stream()
+        .collect(
+            Collectors.toMap(
+                Sheet.Picture::id,
+                p ->
+                    "data:image/jpeg;base64,"
+                        + Base64.getEncoder().encodeToString(photos.image(p.id()).orElseThrow())));
+  }
+
+  private static <T> List<List<T>> pairs(List<T> all) {
+    List<List<T>> pairs = new ArrayList<>();
+    for (int i = 0; i < all.size(); i += 2) {
+      pairs.add(all.subList(i, Math.min(i + 2, all.size())));
+    }
+    return pairs;
+  }
+
   /** The sheet as PDF, with the fonts that every reader has. */
   byte[] pdf(Sheet sheet) {
     Context context = new Context(Locale.ENGLISH);
     context.setVariable("sheet", sheet.plain());
+    context.setVariable("inPairs", pairs(sheet.plain().pictures()));
+    context.setVariable("sources", sources(sheet));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try {
       new PdfRendererBuilder()

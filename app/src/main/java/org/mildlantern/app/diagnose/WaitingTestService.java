@@ -70,9 +70,10 @@ public class WaitingTestService {
   }
 
   /**
-   * Begins a test; one that is under way already stays as it is. Empty when there is no such plant.
+   * Begins a test, or plans a look for tomorrow; one that is under way already stays as it is.
+   * Empty when there is no such plant.
    *
-   * @throws IllegalArgumentException when the check does not wait, or does not tell of the node
+   * @throws IllegalArgumentException when the check does not tell of the node
    */
   public Optional<Entry> begin(Long plantId, String checkId, String nodeId) {
     return plants
@@ -82,7 +83,6 @@ public class WaitingTestService {
               Check check =
                   knowledge
                       .check(checkId)
-                      .filter(Check::waits)
                       .orElseThrow(() -> new IllegalArgumentException("There is no such test."));
               Node node =
                   knowledge.nodesOf(plant.form(), check).stream()
@@ -98,7 +98,7 @@ public class WaitingTestService {
   }
 
   private Entry begin(Long plantId, Check check, Node node) {
-    LocalDate due = scope.today().plusDays(check.days());
+    LocalDate due = scope.today().plusDays(Math.max(1, check.days()));
     WaitingTest test = new WaitingTest(plantId, check.id(), node.id(), scope.today(), due);
     Entry entry =
         journal.write(
@@ -106,7 +106,11 @@ public class WaitingTestService {
                 plantId,
                 scope.now(),
                 EntryKind.NOTE,
-                "Test begun: " + check.label() + " (answer on " + DAY.format(due) + ")"));
+                (check.waits() ? "Test begun: " : "Look planned: ")
+                    + check.label()
+                    + (check.waits() ? " (answer on " : " (on ")
+                    + DAY.format(due)
+                    + ")"));
     test.begunBy(entry.id());
     tests.save(test);
     return entry;

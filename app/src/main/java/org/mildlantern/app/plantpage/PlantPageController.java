@@ -10,11 +10,11 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.plants.Pot;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.QuickEntry;
@@ -32,6 +32,7 @@ import org.springframework.web.server.ResponseStatusException;
 @Controller
 class PlantPageController {
   private static final int TIMELINE = 40;
+  private static final int PHOTOS = 3;
 
   private final PlantService plants;
   private final PlaceService places;
@@ -39,6 +40,7 @@ class PlantPageController {
   private final DiagnoseService diagnose;
   private final CaseService cases;
   private final RoundService rounds;
+  private final PhotoService photos;
   private final Figures figures;
 
   PlantPageController(
@@ -48,6 +50,7 @@ class PlantPageController {
       DiagnoseService diagnose,
       CaseService cases,
       RoundService rounds,
+      PhotoService photos,
       Figures figures) {
     this.plants = plants;
     this.places = places;
@@ -55,6 +58,7 @@ class PlantPageController {
     this.diagnose = diagnose;
     this.cases = cases;
     this.rounds = rounds;
+    this.photos = photos;
     this.figures = figures;
   }
 
@@ -128,15 +132,13 @@ class PlantPageController {
             .orElse(null);
     model.addAttribute("plant", plant);
     model.addAttribute(
-        "figure",
-        figures
-            .draw(plant.form(), marks, null, plant.potMaterial() == Pot.Material.CLAY)
-            .orElse(null));
+        "figure", figures.draw(plant.form(), marks, null, plant.appearance()).orElse(null));
     model.addAttribute("swatches", figures.swatches());
     model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
     model.addAttribute("timeline", timeline);
     model.addAttribute("kase", cases.openOf(id).orElse(null));
     model.addAttribute("waterCheck", rounds.waterCheck(plant, lastWater));
+    model.addAttribute("photos", photos.of(id).stream().limit(PHOTOS).toList());
     model.addAttribute("places", places.all());
     return "plantpage/page";
   }

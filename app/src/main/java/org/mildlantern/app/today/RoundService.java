@@ -293,8 +293,10 @@ public class RoundService {
         plant.id(),
         plant.name(),
         plant.code(),
-        "read the test",
-        test.node().label() + "? · begun " + ago(test.startedOn(), scope.today()),
+        test.check().waits() ? "read the test" : "look, as planned",
+        test.check().waits()
+            ? test.node().label() + "? · begun " + ago(test.startedOn(), scope.today())
+            : test.check().label() + ": " + test.node().label() + "?",
         isToday
             ? List.of(
                 new RoundItem.Answer("Yes", action, "there", "true"),

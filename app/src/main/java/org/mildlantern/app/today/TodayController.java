@@ -105,7 +105,15 @@ class TodayController {
     if (htmx != null && from == null) {
       return show(scope.today(), null, model) + " :: round";
     }
-    return "redirect:" + ("plant".equals(from) ? "/plants/" + entry.plantId() : "/today");
+    return "redirect:" + back(from, entry.plantId());
+  }
+
+  private static String back(String from, Long plantId) {
+    return switch (from == null ? "" : from) {
+      case "plant" -> "/plants/" + plantId;
+      case "photos" -> "/plants/" + plantId + "/photos";
+      default -> "/today";
+    };
   }
 
   private String answered(Entry entry, String htmx, Model model) {

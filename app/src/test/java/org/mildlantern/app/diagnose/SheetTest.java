@@ -7,19 +7,25 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.photos.PhotoService;
+import org.mildlantern.app.photos.Pictures;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class SheetTest extends WebCase {
   @Autowired DiagnoseService diagnose;
+  @Autowired PhotoService photos;
 
   private SignedIn keeper;
   private PlantView violet;
@@ -64,10 +70,32 @@ class SheetTest extends WebCase {
   }
 
   @Test
+  void itHoldsTheNewestPhotos() throws Exception {
+    keepers.as(keeper, () -> photos.add(violet.id(), Pictures.jpeg(800, 600), null, "third leaf"));
+    String path = "/plants/" + violet.id() + "/sheet";
+    get(keeper, path).andExpect(content().string(containsString("23 Nov 2026 third leaf")));
+    get(keeper, path + ".txt").andExpect(content().string(containsString("third leaf")));
+    byte[] pdf = get(keeper, path + ".pdf").andReturn().getResponse().getContentAsByteArray();
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      int images = 0;
+      for (PDPage page : document.getPages()) {
+        for (COSName name : page.getResources().getXObjectNames()) {
+          images += page.getResources().isImageXObject(name) ? 1 : 0;
+        }
+      }
+      assertThat(images).isEqualTo(1);
+    }
+  }
+
+  @Test
   void lettersThatThePdfCannotHoldDoNotBreakIt() {
     Sheet sheet =
         new Sheet(
-            "雪 −5", "today", java.util.List.of(new Sheet.Section("A", java.util.List.of("ß✓"))));
+            "雪 −5",
+            "today",
+            List.of(new Sheet.Section("A", List.of("ß✓"))),
+            List.of(new Sheet.Picture(1L, "✓ spot")));
+    assertThat(sheet.plain().pictures().get(0).caption()).isEqualTo("? spot");
     assertThat(sheet.plain().plant()).isEqualTo("? -5");
     assertThat(sheet.plain().sections().get(0).lines()).containsExactly("ß?");
   }

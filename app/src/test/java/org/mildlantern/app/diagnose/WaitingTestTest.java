@@ -101,6 +101,16 @@ class WaitingTestTest extends WebCase {
     get(keeper, "/today").andExpect(content().string(not(containsString("read the test"))));
   }
 
+  @Test
+  void anyLookCanBePlannedForTomorrow() {
+    keepers
+        .as(keeper, () -> tests.begin(coleus.id(), "tissue-swipe", "swipe-streak@underside"))
+        .orElseThrow();
+    assertThat(keepers.as(keeper, () -> rounds.round(Keepers.TODAY.plusDays(1))).stops())
+        .flatExtracting(stop -> stop.items().stream().map(i -> i.task()).toList())
+        .contains("look, as planned");
+  }
+
   private List<String> found() {
     return keepers.as(keeper, () -> diagnose.state(coleus.id()).orElseThrow()).findings().stream()
         .map(n -> n.finding().key())

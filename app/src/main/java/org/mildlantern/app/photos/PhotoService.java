@@ -1,0 +1,78 @@
+package org.mildlantern.app.photos;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.journal.EntryKind;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps pictures of plants. */
+@Service
+@Transactional
+public class PhotoService {
+  static final int LONGEST_CAPTION = 120;
+
+  private final PhotoRepository photos;
+  private final JournalService journal;
+  private final Scope scope;
+
+  PhotoService(PhotoRepository photos, JournalService journal, Scope scope) {
+    this.photos = photos;
+    this.journal = journal;
+    this.scope = scope;
+  }
+
+  /** The pictures of a plant, the newest first. */
+  @Transactional(readOnly = true)
+  public List<PhotoView> of(Long plantId) {
+    return photos.of(plantId);
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<byte[]> image(Long id) {
+    return photos.byId(id).map(Photo::image);
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<byte[]> thumbnail(Long id) {
+    return photos.byId(id).map(Photo::thumbnail);
+  }
+
+  /**
+   * Takes a picture in.
+   *
+   * @param day when it was taken; null means as the camera says, or today
+   * @throws IllegalArgumentException with a message for the keeper
+   */
+  public Entry add(Long plantId, byte[] file, LocalDate day, String caption) {
+    Picture picture = Picture.read(file);
+    LocalDate taken = day != null ? day : picture.takenOn();
+    taken = taken == null || taken.isAfter(scope.today()) ? scope.today() : taken;
+    String words = caption.strip();
+    if (words.length() > LONGEST_CAPTION) {
+      throw new IllegalArgumentException("At most " + LONGEST_CAPTION + " characters.");
+    }
+    Entry entry =
+        journal.write(
+            new Entry(
+                plantId,
+                scope.now(),
+                EntryKind.NOTE,
+                "Photo"
+                    + (taken.equals(scope.today()) ? "" : " of " + taken)
+                    + (words.isEmpty() ? "" : ": " + words)));
+    photos.save(new Photo(plantId, taken, words, picture, entry.id()));
+    return entry;
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    photos.byEntry(event.entry().id()).ifPresent(photos::delete);
+  }
+}

@@ -1,0 +1,2 @@
+/** Pictures of plants: taken in, kept small, shown beside each other. */
+package org.mildlantern.app.photos;
