@@ -19,6 +19,7 @@ import org.mildlantern.core.diagnosis.NextCheck;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.diagnosis.RecordNote;
 import org.mildlantern.core.diagnosis.Weight;
+import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -238,6 +239,10 @@ class DiagnosePresenter {
     words.add(plant.code());
     words.add(plant.place().name());
     words.add(plant.pot());
+    if (plant.arrivedOn() != null
+        && ChronoUnit.DAYS.between(plant.arrivedOn(), scope.today()) <= Shedding.SETTLING_DAYS) {
+      words.add("newly arrived");
+    }
     if (plant.stage() != Stage.GROWTH) {
       words.add(plant.stageWords());
     }

@@ -42,19 +42,24 @@ final class NextChecks {
 
   private static final double LEAST_BITS = 0.01;
 
+  /** Stages recorded for plants that have nothing to look at in buds and flowers. */
+  private static final List<String> FLOWERLESS = Arrays.asList("growth", "rest");
+
   private final Knowledge knowledge;
   private final GrowthForm form;
   private final List<Cause> causes;
+  private final boolean flowers;
   private final Set<String> answered = new HashSet<>();
   private int[] live;
   private int[][] sets;
   private double[] weight;
 
-  NextChecks(Knowledge knowledge, GrowthForm form, List<Cause> causes, List<Finding> findings) {
+  NextChecks(Knowledge knowledge, Question question, List<Cause> causes) {
     this.knowledge = knowledge;
-    this.form = form;
+    this.form = question.subject().form();
     this.causes = causes;
-    for (Finding finding : findings) {
+    this.flowers = !FLOWERLESS.contains(question.circumstances().choices().get("stage"));
+    for (Finding finding : question.findings()) {
       if (finding.pattern() != null) {
         answered.add(finding.key());
       } else {
@@ -137,7 +142,7 @@ final class NextChecks {
     record Candidate(Node node, double[] chance, double bits) {}
     List<Candidate> candidates = new ArrayList<>();
     for (Node node : knowledge.nodesOf(form, check)) {
-      if (!answered.contains(node.id())) {
+      if (!answered.contains(node.id()) && (flowers || !node.pattern().onFlowersOnly())) {
         double[] chance = chances(node);
         candidates.add(new Candidate(node, chance, information(List.of(chance))));
       }

@@ -65,8 +65,7 @@ public final class Posterior {
 
   /** The looks that would tell most for their minutes and stress, best first. */
   public List<NextCheck> nextChecks(int most) {
-    return new NextChecks(knowledge, question.subject().form(), causes, question.findings())
-        .best(network, odds, marginals, most);
+    return new NextChecks(knowledge, question, causes).best(network, odds, marginals, most);
   }
 
   private Map<Cause, Double> byCause(double[] values) {

@@ -8,4 +8,10 @@ import java.util.List;
  * @param kinds the kinds of part on which it is seen and marked
  * @param overlay how a figure draws it: fill, tip, edge or base
  */
-public record Pattern(String id, String label, List<String> kinds, String overlay) {}
+public record Pattern(String id, String label, List<String> kinds, String overlay) {
+
+  /** Whether it can be seen on buds and flowers only. */
+  public boolean onFlowersOnly() {
+    return kinds.equals(List.of("flower"));
+  }
+}

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -50,6 +52,25 @@ class NextChecksTest {
         .findFirst()
         .orElseThrow()
         .id();
+  }
+
+  @Test
+  void nobodyIsSentToLookAtFlowersOfAPlantWithoutAny() {
+    assertThat(flowerAsks("flower")).isPositive();
+    assertThat(flowerAsks("growth")).isZero();
+  }
+
+  private long flowerAsks(String stage) {
+    Question question =
+        Question.of(
+            new Subject(knowledge.form("leafy-stem").orElseThrow(), null),
+            LocalDate.of(2026, 5, 1),
+            List.of(Finding.present("silvering@new-leaves")),
+            new Circumstances(Map.of(), Map.of("stage", stage), Set.of()));
+    return diagnostician.diagnose(question).nextChecks().stream()
+        .flatMap(next -> next.nodes().stream())
+        .filter(node -> node.pattern().onFlowersOnly())
+        .count();
   }
 
   @Test
