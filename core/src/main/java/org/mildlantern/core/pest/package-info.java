@@ -1,0 +1,2 @@
+/** How pests develop, multiply and die out. */
+package org.mildlantern.core.pest;

@@ -1,0 +1,43 @@
+package org.mildlantern.core.treatment;
+
+import java.util.List;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.School;
+
+/**
+ * A school's course against a pest.
+ *
+ * @param interval days between visits
+ * @param chance that none are left one generation after the last visit
+ */
+public record Course(School school, int interval, List<Visit> visits, double chance) {
+
+  public boolean enough() {
+    return chance >= CourseSearch.ENOUGH;
+  }
+
+  /** Hands-on minutes for one plant. */
+  public double minutes() {
+    return visits.stream().flatMap(v -> v.means().stream()).mapToDouble(Means::minutes).sum();
+  }
+
+  /** Cost of what is used for one plant, for comparing. */
+  public double cost() {
+    return visits.stream().flatMap(v -> v.means().stream()).mapToDouble(Means::cost).sum();
+  }
+
+  /** The worst harm of any of its means, 0 to 3. */
+  public int harm() {
+    return means().stream().mapToInt(Means::harm).max().orElse(0);
+  }
+
+  /** All means used, each once, in the order of use. */
+  public List<Means> means() {
+    return visits.stream().flatMap(v -> v.means().stream()).distinct().toList();
+  }
+
+  /** The day of the last visit. */
+  public int length() {
+    return visits.get(visits.size() - 1).day();
+  }
+}

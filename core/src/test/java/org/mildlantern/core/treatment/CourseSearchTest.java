@@ -1,0 +1,125 @@
+package org.mildlantern.core.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.knowledge.School;
+
+class CourseSearchTest {
+  private static final Remedies REMEDIES = Remedies.load(Knowledge.load());
+  private final CourseSearch search = new CourseSearch(REMEDIES);
+
+  private static LifeCycle pest(String id) {
+    return REMEDIES.pest(id).orElseThrow();
+  }
+
+  private static School school(String id) {
+    return REMEDIES.school(id).orElseThrow();
+  }
+
+  private static Means means(String id) {
+    return REMEDIES.means(id).orElseThrow();
+  }
+
+  @Test
+  void itFindsTheFewestVisitsThatAnySearchFinds() {
+    Outlook outlook = new Outlook(pest("spider-mites"), 21, 150);
+    Course found =
+        search.find(school("soap-and-water"), pest("spider-mites"), outlook).orElseThrow();
+    assertThat(found.enough()).isTrue();
+    School.Pattern pattern = found.school().courses().get("spider-mites");
+    int fewer = found.visits().size() - 1;
+    for (int interval = CourseSearch.SHORTEST; interval <= CourseSearch.LONGEST; interval++) {
+      assertThat(outlook.chance(search.plan(pattern, interval, fewer)))
+          .isLessThan(CourseSearch.ENOUGH);
+      assertThat(outlook.chance(search.plan(pattern, interval, fewer + 1)))
+          .isLessThanOrEqualTo(found.chance());
+    }
+  }
+
+  @Test
+  void oneSprayFailsBecauseEggsSurviveIt() {
+    Outlook outlook = new Outlook(pest("spider-mites"), 22, 150);
+    List<Visit> once = List.of(new Visit(0, List.of(means("soap"))));
+    assertThat(outlook.chance(once)).isLessThan(0.01);
+    double[][] days = outlook.forecast(once, 30);
+    double after = days[1][1] + days[1][2];
+    assertThat(after).isLessThan(days[0][1] + days[0][2]);
+    assertThat(days[30][1] + days[30][2]).isGreaterThan(days[0][1] + days[0][2]);
+  }
+
+  @Test
+  void moreVisitsNeverLowerTheChance() {
+    for (LifeCycle pest : REMEDIES.pests()) {
+      Outlook outlook = new Outlook(pest, 22, 40);
+      for (School school : REMEDIES.schools()) {
+        School.Pattern pattern = school.courses().get(pest.id());
+        double last = 0;
+        for (int visits = 1; pattern != null && visits <= CourseSearch.MOST; visits++) {
+          double chance = outlook.chance(search.plan(pattern, 7, visits));
+          assertThat(chance).as(pest.id() + " " + school.id()).isGreaterThanOrEqualTo(last);
+          last = chance;
+        }
+      }
+    }
+  }
+
+  @Test
+  void warmRoomsAskForShorterIntervals() {
+    School soap = school("soap-and-water");
+    LifeCycle mites = pest("spider-mites");
+    Course cool = search.find(soap, mites, new Outlook(mites, 16, 150)).orElseThrow();
+    Course warm = search.find(soap, mites, new Outlook(mites, 28, 150)).orElseThrow();
+    assertThat(warm.interval()).isLessThan(cool.interval());
+  }
+
+  @Test
+  void aSystemicNeedsItsUptakeBridged() {
+    LifeCycle aphids = pest("aphids");
+    Outlook outlook = new Outlook(aphids, 22, 40);
+    List<Visit> alone = List.of(new Visit(0, List.of(means("systemic"))));
+    List<Visit> bridged = new ArrayList<>(alone);
+    bridged.add(new Visit(0, List.of(means("soap"))));
+    bridged.add(new Visit(4, List.of(means("soap"))));
+    assertThat(outlook.forecast(alone, 9)[9]).isEqualTo(outlook.forecast(List.of(), 9)[9]);
+    assertThat(outlook.chance(bridged)).isGreaterThan(outlook.chance(alone));
+  }
+
+  @Test
+  void whereASchoolHasNothingToOfferThereIsNoCourse() {
+    LifeCycle knots = pest("root-knot-nematodes");
+    Optional<Course> none = search.find(school("biological"), knots, new Outlook(knots, 22, 20));
+    assertThat(none).isEmpty();
+  }
+
+  @Test
+  void theSameMeansTwiceOnADayCountsOnce() {
+    LifeCycle gnats = pest("fungus-gnats");
+    List<Visit> twice =
+        List.of(
+            new Visit(0, List.of(means("soil-bacteria"))),
+            new Visit(1, List.of(means("soil-bacteria"))));
+    double[][] survival = Killing.survival(gnats, twice, 10);
+    double once = 1 - 0.35 * means("soil-bacteria").kills("fungus-gnats", "young", "soil");
+    for (int day = 0; day <= 6; day++) {
+      assertThat(survival[day][1]).isEqualTo(once);
+    }
+    assertThat(survival[7][1]).isEqualTo(1);
+  }
+
+  @Test
+  void theFirstVisitHoldsWhatIsDoneAtTheStart() {
+    School.Pattern pattern = school("soap-and-water").courses().get("spider-mites");
+    List<Visit> plan = search.plan(pattern, 5, 3);
+    assertThat(plan).extracting(Visit::day).containsExactly(0, 5, 10);
+    assertThat(plan.get(0).means()).contains(means("prune-out"));
+    assertThat(plan.get(1).means()).containsExactly(means("wash-off"), means("soap"));
+  }
+}
