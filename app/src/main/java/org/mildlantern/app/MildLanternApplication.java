@@ -3,6 +3,7 @@ package org.mildlantern.app;
 import java.time.Clock;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -24,6 +25,11 @@ public class MildLanternApplication {
   @Bean
   Knowledge knowledge() {
     return Knowledge.load();
+  }
+
+  @Bean
+  Remedies remedies(Knowledge knowledge) {
+    return Remedies.load(knowledge);
   }
 
   @Bean

@@ -7,6 +7,7 @@ import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Response;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -23,11 +24,13 @@ class CaseController {
   private final CaseService cases;
   private final PlantService plants;
   private final Knowledge knowledge;
+  private final Remedies remedies;
 
-  CaseController(CaseService cases, PlantService plants, Knowledge knowledge) {
+  CaseController(CaseService cases, PlantService plants, Knowledge knowledge, Remedies remedies) {
     this.cases = cases;
     this.plants = plants;
     this.knowledge = knowledge;
+    this.remedies = remedies;
   }
 
   @GetMapping("/cases")
@@ -76,6 +79,7 @@ class CaseController {
                 java.util.stream.Collectors.toMap(
                     CaseView.Step::id, s -> Decibans.percent(s.probabilityAfter()))));
     model.addAttribute("otherChanges", otherChanges(found));
+    model.addAttribute("treatable", remedies.pest(found.cause().id()).isPresent());
     model.addAttribute("outcomes", Outcome.values());
     return "cases/page";
   }

@@ -32,7 +32,7 @@ class FrameAdvice {
       Map.of(
           "drop", "pots to feel",
           "lens", "looks",
-          "flag", "cases",
+          "flag", "treatments and cases",
           "hexagon", "feeds",
           "arrow", "moves",
           "blade", "repots",
@@ -62,7 +62,8 @@ class FrameAdvice {
       HttpServletResponse response,
       @AuthenticationPrincipal SignedIn keeper) {
     boolean fragment = request.getHeader("HX-Request") != null;
-    if (fragment && request.getMethod().equals("POST") && !isLook(request)) {
+    boolean posted = request.getMethod().equals("POST") && !isLook(request);
+    if (fragment && (posted || request.getRequestURI().equals("/today"))) {
       response.setHeader("HX-Trigger-After-Settle", "kept");
     }
     return keeper == null || fragment ? null : build(request, keeper);

@@ -27,6 +27,12 @@ public record RoundItem(
     String href,
     Working working) {
 
+  /** The same on a day to come, when it cannot be answered yet. */
+  RoundItem ahead() {
+    return new RoundItem(
+        id, shape, plantId, plantName, code, task, reason, List.of(), done, null, href, working);
+  }
+
   /** One answer: a button with what it posts. */
   public record Answer(String label, String action, String field, String value) {}
 }

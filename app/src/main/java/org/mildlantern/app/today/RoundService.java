@@ -50,6 +50,7 @@ public class RoundService {
   private final CaseService cases;
   private final DiagnoseService diagnose;
   private final WaitingTestService tests;
+  private final List<RoundSource> sources;
   private final Scope scope;
 
   RoundService(
@@ -59,6 +60,7 @@ public class RoundService {
       CaseService cases,
       DiagnoseService diagnose,
       WaitingTestService tests,
+      List<RoundSource> sources,
       Scope scope) {
     this.plants = plants;
     this.places = places;
@@ -66,6 +68,7 @@ public class RoundService {
     this.cases = cases;
     this.diagnose = diagnose;
     this.tests = tests;
+    this.sources = sources;
     this.scope = scope;
   }
 
@@ -77,7 +80,8 @@ public class RoundService {
       Map<Long, WaterCheck> waterChecks,
       Map<Long, CaseView> openCases,
       Set<Long> openLooks,
-      Map<Long, List<WaitingTestView>> tests) {
+      Map<Long, List<WaitingTestView>> tests,
+      Map<Long, List<RoundSource.Due>> due) {
 
     public List<PlantView> in(PlaceView place) {
       return plants.stream().filter(p -> p.place().id().equals(place.id())).toList();
@@ -90,8 +94,10 @@ public class RoundService {
         return Lamp.QUARANTINE;
       }
       if (open != null
-          && (open.cause().verdict() == Verdict.URGENT
-              || open.dueOn() != null && !open.dueOn().isAfter(today))) {
+              && (open.cause().verdict() == Verdict.URGENT
+                  || open.dueOn() != null && !open.dueOn().isAfter(today))
+          || due.getOrDefault(plant.id(), List.of()).stream()
+              .anyMatch(d -> !d.on().isAfter(today))) {
         return Lamp.BRIGHT;
       }
       boolean some =
@@ -135,7 +141,10 @@ public class RoundService {
         checks,
         cases.open(),
         diagnose.plantsWithOpenLook(),
-        tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId)));
+        tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId)),
+        sources.stream()
+            .flatMap(source -> source.due().stream())
+            .collect(Collectors.groupingBy(due -> due.item().plantId())));
   }
 
   /** When to look at the plant's pot next. */
@@ -174,6 +183,9 @@ public class RoundService {
         board.tests().getOrDefault(plant.id(), List.of()).stream()
             .filter(test -> due(test.dueOn(), day, isToday))
             .forEach(test -> of.add(testItem(plant, test, isToday)));
+        board.due().getOrDefault(plant.id(), List.of()).stream()
+            .filter(work -> due(work.on(), day, isToday))
+            .forEach(work -> of.add(isToday ? work.item() : work.item().ahead()));
         WaterCheck check = board.waterChecks().get(plant.id());
         if (due(check.dueOn(), day, isToday)) {
           of.add(waterItem(plant, check, isToday));
@@ -191,6 +203,7 @@ public class RoundService {
     return entry.kind() == EntryKind.WATER
         || entry.kind() == EntryKind.MOISTURE
         || entry.kind() == EntryKind.CASE
+        || entry.kind() == EntryKind.TREAT
         || entry.kind() == EntryKind.LOOK && entry.lookId() == null;
   }
 
@@ -357,6 +370,9 @@ public class RoundService {
       add(counts, water.isBefore(today) ? today : water, "drop");
       for (WaitingTestView test : board.tests().getOrDefault(plant.id(), List.of())) {
         add(counts, test.dueOn().isBefore(today) ? today : test.dueOn(), "lens");
+      }
+      for (RoundSource.Due due : board.due().getOrDefault(plant.id(), List.of())) {
+        add(counts, due.on().isBefore(today) ? today : due.on(), due.item().shape());
       }
       CaseView open = board.openCases().get(plant.id());
       if (open != null && open.dueOn() != null) {

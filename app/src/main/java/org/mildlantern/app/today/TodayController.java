@@ -53,8 +53,9 @@ class TodayController {
   @GetMapping("/today")
   String today(
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
       Model model) {
-    return show(day == null ? scope.today() : day, null, model);
+    return show(day == null ? scope.today() : day, null, model) + (htmx == null ? "" : " :: round");
   }
 
   @PostMapping("/today/plants/{id}/water")

@@ -12,6 +12,7 @@ public enum EntryKind {
   MOISTURE("lens", "Felt the medium"),
   STOOD("drop", "Stood in water"),
   LOSS("lens", "Lost leaves"),
+  TREAT("flag", "Treated"),
   CASE("flag", "Case"),
   NOTE("note", "Note"),
   RETRACTION("note", "Taken back");

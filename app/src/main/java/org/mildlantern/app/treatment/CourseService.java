@@ -1,0 +1,277 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.knowledge.School;
+import org.mildlantern.core.treatment.Course;
+import org.mildlantern.core.treatment.CourseSearch;
+import org.mildlantern.core.treatment.Outlook;
+import org.mildlantern.core.treatment.Visit;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Offers courses for a case's pest, keeps the one that was picked, and takes its visits. */
+@Service
+@Transactional
+public class CourseService {
+  /** Warmth of a place of which nothing was noted, °C. Rule of thumb for a lived-in room. */
+  static final double ROOM = 20;
+
+  /** A visit may not be put further off than this, in days. */
+  private static final int LATEST = 120;
+
+  private final TreatmentCourseRepository courses;
+  private final TreatmentVisitRepository visits;
+  private final CaseService cases;
+  private final PlantService plants;
+  private final JournalService journal;
+  private final Remedies remedies;
+  private final CourseSearch search;
+  private final Scope scope;
+
+  CourseService(
+      TreatmentCourseRepository courses,
+      TreatmentVisitRepository visits,
+      CaseService cases,
+      PlantService plants,
+      JournalService journal,
+      Remedies remedies,
+      Scope scope) {
+    this.courses = courses;
+    this.visits = visits;
+    this.cases = cases;
+    this.plants = plants;
+    this.journal = journal;
+    this.remedies = remedies;
+    this.search = new CourseSearch(remedies);
+    this.scope = scope;
+  }
+
+  /** A case's pest with its plant and the warmth of its place. */
+  record Ground(CaseView kase, PlantView plant, LifeCycle pest, double celsius) {
+    Outlook outlook(int females) {
+      return new Outlook(pest, celsius, females);
+    }
+  }
+
+  /** A course that was picked, with its visits. */
+  record Picked(TreatmentCourse course, List<TreatmentVisit> visits) {}
+
+  /** Empty when there is no such case, or when it is none of a pest whose life is known. */
+  @Transactional(readOnly = true)
+  Optional<Ground> ground(Long caseId) {
+    return cases
+        .find(caseId)
+        .flatMap(
+            kase ->
+                remedies
+                    .pest(kase.cause().id())
+                    .map(
+                        pest -> {
+                          PlantView plant = plants.find(kase.plantId()).orElseThrow();
+                          return new Ground(kase, plant, pest, warmth(plant));
+                        }));
+  }
+
+  static double warmth(PlantView plant) {
+    return plant.place().temperature() == null ? ROOM : plant.place().temperature();
+  }
+
+  /** What each school would do. */
+  List<Course> offers(Ground ground, Outlook outlook) {
+    return remedies.schools().stream()
+        .flatMap(school -> search.find(school, ground.pest(), outlook).stream())
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  Optional<Picked> picked(Long caseId) {
+    return courses.openOf(caseId).map(c -> new Picked(c, visits.of(c.id())));
+  }
+
+  /** All courses under way. */
+  @Transactional(readOnly = true)
+  List<Picked> underWay() {
+    List<TreatmentCourse> open = courses.open();
+    if (open.isEmpty()) {
+      return List.of();
+    }
+    var byCourse =
+        visits.ofAll(open.stream().map(TreatmentCourse::id).toList()).stream()
+            .collect(Collectors.groupingBy(TreatmentVisit::courseId));
+    return open.stream().map(c -> new Picked(c, byCourse.getOrDefault(c.id(), List.of()))).toList();
+  }
+
+  /** The visits of a picked course as a plan, done ones on their day, skipped ones left out. */
+  List<Visit> plan(Picked picked) {
+    return picked.visits().stream()
+        .filter(v -> v.state() != TreatmentVisit.State.SKIPPED)
+        .map(v -> new Visit(day(picked.course(), v.day()), means(v)))
+        .toList();
+  }
+
+  private static int day(TreatmentCourse course, LocalDate day) {
+    return (int) Math.max(0, ChronoUnit.DAYS.between(course.begunOn(), day));
+  }
+
+  School school(TreatmentCourse course) {
+    return remedies.school(course.school()).orElseThrow();
+  }
+
+  List<Means> means(TreatmentVisit visit) {
+    return visit.means().stream().map(id -> remedies.means(id).orElseThrow()).toList();
+  }
+
+  Outlook outlook(TreatmentCourse course) {
+    LifeCycle pest = remedies.pest(course.pest()).orElseThrow();
+    return new Outlook(pest, course.celsius(), course.females());
+  }
+
+  /**
+   * Picks a school's course for the case; its first visit is today.
+   *
+   * @throws IllegalStateException when the case is closed or has a course already
+   * @throws IllegalArgumentException when the school has none to offer
+   */
+  public Optional<Entry> pick(Long caseId, String schoolId, Infestation size) {
+    return ground(caseId).map(ground -> pick(ground, schoolId, size));
+  }
+
+  private Entry pick(Ground ground, String schoolId, Infestation size) {
+    if (!ground.kase().open()) {
+      throw new IllegalStateException("The case is closed.");
+    }
+    if (ground.plant().archived()) {
+      throw new IllegalStateException("The plant is in the archive; bring it back first.");
+    }
+    if (courses.openOf(ground.kase().id()).isPresent()) {
+      throw new IllegalStateException("A course is under way; end it first.");
+    }
+    School school =
+        remedies
+            .school(schoolId)
+            .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
+    Course course =
+        search
+            .find(school, ground.pest(), ground.outlook(size.females()))
+            .orElseThrow(
+                () -> new IllegalArgumentException("This school has no course against it."));
+    Entry entry =
+        write(
+            ground.kase(),
+            "Course begun: %s, %d visits %d days apart"
+                .formatted(
+                    school.label().toLowerCase(), course.visits().size(), course.interval()));
+    LocalDate today = scope.today();
+    TreatmentCourse saved =
+        courses.save(
+            new TreatmentCourse(
+                ground.kase().id(),
+                ground.plant().id(),
+                ground.pest().id(),
+                school.id(),
+                size.females(),
+                ground.celsius(),
+                today,
+                entry.id()));
+    for (Visit visit : course.visits()) {
+      visits.save(
+          new TreatmentVisit(
+              saved.id(),
+              today.plusDays(visit.day()),
+              visit.means().stream().map(Means::id).toList()));
+    }
+    return entry;
+  }
+
+  private Entry write(CaseView kase, String text) {
+    return journal.write(
+        new Entry(kase.plantId(), scope.now(), EntryKind.TREAT, text).ofCase(kase.id(), null));
+  }
+
+  /** Notes a visit as done today, or as skipped; empty when there is none to answer. */
+  public Optional<Entry> answer(Long visitId, boolean done) {
+    return visits
+        .byId(visitId)
+        .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
+        .map(
+            visit -> {
+              TreatmentCourse course = courses.byId(visit.courseId()).orElseThrow();
+              CaseView kase = cases.find(course.caseId()).orElseThrow();
+              Entry entry = write(kase, (done ? "Treated: " : "Visit skipped: ") + words(visit));
+              visit.answer(
+                  done ? TreatmentVisit.State.DONE : TreatmentVisit.State.SKIPPED,
+                  scope.today(),
+                  entry.id());
+              return entry;
+            });
+  }
+
+  String words(TreatmentVisit visit) {
+    return means(visit).stream()
+        .map(m -> m.label().toLowerCase())
+        .collect(Collectors.joining("; "));
+  }
+
+  /**
+   * Puts a visit on another day.
+   *
+   * @throws IllegalArgumentException when the day has passed or is too far off
+   */
+  public Optional<Long> move(Long visitId, LocalDate day) {
+    return visits
+        .byId(visitId)
+        .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
+        .map(
+            visit -> {
+              if (day.isBefore(scope.today())) {
+                throw new IllegalArgumentException("That day has passed.");
+              }
+              if (day.isAfter(scope.today().plusDays(LATEST))) {
+                throw new IllegalArgumentException("At most " + LATEST + " days ahead.");
+              }
+              visit.plan(day);
+              return courses.byId(visit.courseId()).orElseThrow().caseId();
+            });
+  }
+
+  /** The case of a visit. */
+  @Transactional(readOnly = true)
+  Optional<Long> caseOf(Long visitId) {
+    return visits.byId(visitId).flatMap(v -> courses.byId(v.courseId())).map(c -> c.caseId());
+  }
+
+  /** Ends a course before its last visit; what was done stays. */
+  public Optional<Entry> end(Long caseId) {
+    return courses
+        .openOf(caseId)
+        .map(
+            course -> {
+              course.end(scope.today());
+              return write(cases.find(caseId).orElseThrow(), "Course ended");
+            });
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    Long entry = event.entry().id();
+    visits.byEntry(entry).ifPresent(v -> v.answer(TreatmentVisit.State.PLANNED, null, null));
+    courses.byEntry(entry).ifPresent(courses::delete);
+  }
+}

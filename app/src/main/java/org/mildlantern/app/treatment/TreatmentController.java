@@ -1,0 +1,122 @@
+package org.mildlantern.app.treatment;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.plants.PlantService;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The treatment of a case: the schools' offers, the course that was picked, and its visits. */
+@Controller
+class TreatmentController {
+  private final CourseService courses;
+  private final TreatmentPresenter presenter;
+  private final PlantService plants;
+
+  TreatmentController(CourseService courses, TreatmentPresenter presenter, PlantService plants) {
+    this.courses = courses;
+    this.presenter = presenter;
+    this.plants = plants;
+  }
+
+  @GetMapping("/cases/{id}/treatment")
+  String show(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "SOME") Infestation size,
+      @RequestParam(required = false) String school,
+      Model model) {
+    return page(id, size, school, model);
+  }
+
+  private String page(Long id, Infestation size, String school, Model model) {
+    CourseService.Ground ground = courses.ground(id).orElseThrow(TreatmentController::missing);
+    model.addAttribute("view", presenter.show(ground, size, school));
+    model.addAttribute("sizes", Infestation.values());
+    return "treatment/page";
+  }
+
+  @PostMapping("/cases/{id}/treatment")
+  String pick(
+      @PathVariable Long id,
+      @RequestParam String school,
+      @RequestParam Infestation size,
+      HttpServletResponse response,
+      RedirectAttributes flash,
+      Model model) {
+    try {
+      say(courses.pick(id, school, size).orElseThrow(TreatmentController::missing), flash);
+      return toCourse(id);
+    } catch (IllegalStateException | IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("problem", e.getMessage());
+      return page(id, size, school, model);
+    }
+  }
+
+  @PostMapping("/cases/{id}/treatment/end")
+  String end(@PathVariable Long id, RedirectAttributes flash) {
+    courses.end(id).ifPresent(entry -> say(entry, flash));
+    courses.ground(id).orElseThrow(TreatmentController::missing);
+    return toCourse(id);
+  }
+
+  @PostMapping("/visits/{id}")
+  String answer(
+      @PathVariable Long id,
+      @RequestParam boolean done,
+      @RequestParam(required = false) String from,
+      RedirectAttributes flash) {
+    Long kase = courses.caseOf(id).orElseThrow(TreatmentController::missing);
+    courses
+        .answer(id, done)
+        .ifPresentOrElse(
+            entry -> say(entry, flash),
+            () -> flash.addFlashAttribute("said", "That visit was answered already."));
+    return "course".equals(from) ? toCourse(kase) : "redirect:/today";
+  }
+
+  @PostMapping("/visits/{id}/move")
+  String move(
+      @PathVariable Long id,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      HttpServletResponse response,
+      Model model) {
+    Long kase = courses.caseOf(id).orElseThrow(TreatmentController::missing);
+    try {
+      if (day == null) {
+        throw new IllegalArgumentException("A day, please.");
+      }
+      courses.move(id, day);
+      return toCourse(kase);
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("moveProblem", e.getMessage());
+      model.addAttribute("moved", id);
+      return page(kase, Infestation.SOME, null, model);
+    }
+  }
+
+  private void say(Entry entry, RedirectAttributes flash) {
+    flash.addFlashAttribute("just", entry.text());
+    flash.addFlashAttribute("justId", entry.id());
+    flash.addFlashAttribute(
+        "justPlant", plants.find(entry.plantId()).map(p -> p.name()).orElse(""));
+  }
+
+  private static String toCourse(Long caseId) {
+    return "redirect:/cases/" + caseId + "/treatment";
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

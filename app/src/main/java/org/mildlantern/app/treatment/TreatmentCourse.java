@@ -1,0 +1,88 @@
+package org.mildlantern.app.treatment;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.LocalDate;
+import org.hibernate.annotations.TenantId;
+
+/** A course that a keeper picked for a case, with the infestation and the warmth it began in. */
+@Entity
+class TreatmentCourse {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @TenantId private Long collectionId;
+  private Long caseId;
+  private Long plantId;
+  private String pest;
+  private String school;
+  private int females;
+  private double celsius;
+  private LocalDate begunOn;
+  private LocalDate endedOn;
+  private Long entryId;
+
+  protected TreatmentCourse() {}
+
+  TreatmentCourse(
+      Long caseId,
+      Long plantId,
+      String pest,
+      String school,
+      int females,
+      double celsius,
+      LocalDate begunOn,
+      Long entryId) {
+    this.caseId = caseId;
+    this.plantId = plantId;
+    this.pest = pest;
+    this.school = school;
+    this.females = females;
+    this.celsius = celsius;
+    this.begunOn = begunOn;
+    this.entryId = entryId;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  Long caseId() {
+    return caseId;
+  }
+
+  Long plantId() {
+    return plantId;
+  }
+
+  String pest() {
+    return pest;
+  }
+
+  String school() {
+    return school;
+  }
+
+  int females() {
+    return females;
+  }
+
+  double celsius() {
+    return celsius;
+  }
+
+  LocalDate begunOn() {
+    return begunOn;
+  }
+
+  boolean open() {
+    return endedOn == null;
+  }
+
+  void end(LocalDate day) {
+    this.endedOn = day;
+  }
+}

@@ -1,0 +1,61 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.working.Working;
+
+/** The treatment page of a case, ready to be shown. */
+record TreatmentView(
+    CaseView kase,
+    PlantView plant,
+    LifeCycle pest,
+    String warmth,
+    Working generation,
+    List<Life> lives,
+    Infestation size,
+    List<Offer> offers,
+    Running running,
+    ForecastChart chart) {
+
+  /** Days from egg to egg at a temperature. */
+  record Life(String celsius, String days) {}
+
+  /** What a school would do. */
+  record Offer(
+      String school,
+      String label,
+      String what,
+      boolean byDefault,
+      boolean shown,
+      int visits,
+      String rhythm,
+      long minutes,
+      String cost,
+      String harm,
+      String chance,
+      boolean enough,
+      List<Means> means) {}
+
+  /** The course that was picked. */
+  record Running(
+      String school,
+      LocalDate begunOn,
+      List<VisitRow> visits,
+      String chance,
+      boolean enough,
+      LocalDate judgedOn,
+      int done,
+      int left) {}
+
+  /**
+   * A visit of the course.
+   *
+   * @param without the chance if it were skipped, or null when it is not to come
+   */
+  record VisitRow(
+      Long id, LocalDate day, String state, List<Means> means, boolean due, String without) {}
+}

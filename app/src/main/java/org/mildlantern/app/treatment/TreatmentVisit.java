@@ -1,0 +1,84 @@
+package org.mildlantern.app.treatment;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.LocalDate;
+import java.util.List;
+import org.hibernate.annotations.TenantId;
+
+/** One treatment of a course, planned, done or skipped. */
+@Entity
+class TreatmentVisit {
+  enum State {
+    PLANNED,
+    DONE,
+    SKIPPED
+  }
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @TenantId private Long collectionId;
+  private Long courseId;
+  private LocalDate plannedOn;
+  private String means;
+
+  @Enumerated(EnumType.STRING)
+  private State state;
+
+  private LocalDate answeredOn;
+  private Long entryId;
+
+  protected TreatmentVisit() {}
+
+  TreatmentVisit(Long courseId, LocalDate plannedOn, List<String> means) {
+    this.courseId = courseId;
+    this.plannedOn = plannedOn;
+    this.means = String.join(",", means);
+    this.state = State.PLANNED;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  Long courseId() {
+    return courseId;
+  }
+
+  LocalDate plannedOn() {
+    return plannedOn;
+  }
+
+  List<String> means() {
+    return List.of(means.split(","));
+  }
+
+  State state() {
+    return state;
+  }
+
+  /** The day that counts: when it was done, or when it is to be done. */
+  LocalDate day() {
+    return state == State.DONE ? answeredOn : plannedOn;
+  }
+
+  Long entryId() {
+    return entryId;
+  }
+
+  void answer(State how, LocalDate day, Long entry) {
+    this.state = how;
+    this.answeredOn = day;
+    this.entryId = entry;
+  }
+
+  void plan(LocalDate day) {
+    this.plannedOn = day;
+  }
+}
