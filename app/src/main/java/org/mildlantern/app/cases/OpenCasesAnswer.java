@@ -21,6 +21,7 @@ class OpenCasesAnswer implements OpenCases {
   private final PlantCaseRepository cases;
   private final CaseChangeRepository changes;
   private final PlantService plants;
+  private final ContactService contacts;
   private final KeeperService keepers;
   private final Knowledge knowledge;
 
@@ -28,11 +29,13 @@ class OpenCasesAnswer implements OpenCases {
       PlantCaseRepository cases,
       CaseChangeRepository changes,
       PlantService plants,
+      ContactService contacts,
       KeeperService keepers,
       Knowledge knowledge) {
     this.cases = cases;
     this.changes = changes;
     this.plants = plants;
+    this.contacts = contacts;
     this.keepers = keepers;
     this.knowledge = knowledge;
   }
@@ -60,15 +63,19 @@ class OpenCasesAnswer implements OpenCases {
     if (open.isEmpty()) {
       return Set.of();
     }
+    List<PlantCase> others = open.stream().filter(c -> !c.plantId().equals(exceptPlantId)).toList();
+    List<PlantView> kept = plants.kept();
     Set<Long> there =
-        plants.kept().stream()
+        kept.stream()
             .filter(p -> p.place().id().equals(placeId))
             .map(PlantView::id)
             .collect(Collectors.toSet());
-    return open.stream()
-        .filter(c -> !c.plantId().equals(exceptPlantId) && there.contains(c.plantId()))
+    Set<String> causes = contacts.met(exceptPlantId, others, kept);
+    others.stream()
+        .filter(c -> there.contains(c.plantId()))
         .map(PlantCase::causeId)
-        .collect(Collectors.toSet());
+        .forEach(causes::add);
+    return causes;
   }
 
   @Override

@@ -8,7 +8,7 @@ import org.mildlantern.core.diagnosis.Response;
 
 /** What a diagnosis needs to know of cases; the cases feature answers. */
 public interface OpenCases {
-  /** Causes of the other open cases in the place. */
+  /** Causes of other open cases in the place, or on plants that lately shared one with it. */
   Set<String> causesNear(Long placeId, Long exceptPlantId);
 
   /** How the plant answered the changes of its open case, first to last. */

@@ -52,7 +52,8 @@ record PlantRecords(Circumstances circumstances, Map<String, String> sources, Sh
     }
 
     PlantRecords build(Set<String> neighbourCauses, Shedding shedding) {
-      sources.put("neighbour-causes", "open cases in the same place");
+      sources.put(
+          "neighbour-causes", "open cases in its place, or on plants that lately stood with it");
       return new PlantRecords(
           new Circumstances(numbers, choices, neighbourCauses), sources, shedding);
     }

@@ -34,4 +34,10 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
       "select e from Entry e where e.plantId = :plantId and e.at >= :from and not e.superseded"
           + " and e.kind <> RETRACTION order by e.at desc, e.id desc")
   List<Entry> since(Long plantId, Instant from);
+
+  /** Moves of all plants since then, the latest first. */
+  @Query(
+      "select e from Entry e where e.at >= :from and not e.superseded and e.kind = MOVE"
+          + " order by e.at desc, e.id desc")
+  List<Entry> movesSince(Instant from);
 }

@@ -84,6 +84,12 @@ public class JournalService {
     return entries.since(plantId, from);
   }
 
+  /** Moves of all plants since the beginning of a day, the latest first. */
+  @Transactional(readOnly = true)
+  public List<Entry> movesSince(LocalDate from) {
+    return entries.movesSince(from.atStartOfDay(scope.zone()).toInstant());
+  }
+
   /** The last row about water of each plant, by plant id. */
   @Transactional(readOnly = true)
   public Map<Long, Entry> lastAboutWater() {

@@ -16,6 +16,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.treatment.QuarantineService;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.QuickEntry;
 import org.springframework.http.HttpStatus;
@@ -41,6 +42,7 @@ class PlantPageController {
   private final CaseService cases;
   private final RoundService rounds;
   private final PhotoService photos;
+  private final QuarantineService quarantines;
   private final Figures figures;
 
   PlantPageController(
@@ -51,6 +53,7 @@ class PlantPageController {
       CaseService cases,
       RoundService rounds,
       PhotoService photos,
+      QuarantineService quarantines,
       Figures figures) {
     this.plants = plants;
     this.places = places;
@@ -59,6 +62,7 @@ class PlantPageController {
     this.cases = cases;
     this.rounds = rounds;
     this.photos = photos;
+    this.quarantines = quarantines;
     this.figures = figures;
   }
 
@@ -139,6 +143,7 @@ class PlantPageController {
     model.addAttribute("kase", cases.openOf(id).orElse(null));
     model.addAttribute("waterCheck", rounds.waterCheck(plant, lastWater));
     model.addAttribute("photos", photos.of(id).stream().limit(PHOTOS).toList());
+    model.addAttribute("quarantine", quarantines.of(plant).orElse(null));
     model.addAttribute("places", places.all());
     return "plantpage/page";
   }

@@ -134,16 +134,18 @@ public class RoundService {
     for (PlantView plant : kept) {
       checks.put(plant.id(), waterCheck(plant, lastWater.get(plant.id())));
     }
+    Map<Long, CaseView> open = cases.open();
+    RoundSource.Ground ground = new RoundSource.Ground(kept, open.values());
     return new Board(
         scope.today(),
         places.all(),
         kept,
         checks,
-        cases.open(),
+        open,
         diagnose.plantsWithOpenLook(),
         tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId)),
         sources.stream()
-            .flatMap(source -> source.due().stream())
+            .flatMap(source -> source.due(ground).stream())
             .collect(Collectors.groupingBy(due -> due.item().plantId())));
   }
 

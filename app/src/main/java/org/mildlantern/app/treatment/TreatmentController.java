@@ -2,7 +2,9 @@ package org.mildlantern.app.treatment;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
+import java.util.List;
 import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantService;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
@@ -20,10 +22,22 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class TreatmentController {
   private final CourseService courses;
   private final TreatmentPresenter presenter;
+  private final QuarantineService quarantines;
+  private final ContactLooks contacts;
   private final PlantService plants;
+  private final PlaceService places;
 
-  TreatmentController(CourseService courses, TreatmentPresenter presenter, PlantService plants) {
+  TreatmentController(
+      CourseService courses,
+      TreatmentPresenter presenter,
+      QuarantineService quarantines,
+      ContactLooks contacts,
+      PlantService plants,
+      PlaceService places) {
     this.courses = courses;
+    this.quarantines = quarantines;
+    this.contacts = contacts;
+    this.places = places;
     this.presenter = presenter;
     this.plants = plants;
   }
@@ -41,6 +55,9 @@ class TreatmentController {
     CourseService.Ground ground = courses.ground(id).orElseThrow(TreatmentController::missing);
     model.addAttribute("view", presenter.show(ground, size, school));
     model.addAttribute("sizes", Infestation.values());
+    model.addAttribute("quarantine", quarantines.of(ground.plant()).orElse(null));
+    model.addAttribute("watches", contacts.of(List.of(ground.kase()), plants.kept()));
+    model.addAttribute("places", places.all());
     return "treatment/page";
   }
 

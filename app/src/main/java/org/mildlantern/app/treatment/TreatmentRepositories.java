@@ -1,5 +1,6 @@
 package org.mildlantern.app.treatment;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -32,4 +33,26 @@ interface TreatmentVisitRepository extends JpaRepository<TreatmentVisit, Long> {
 
   @Query("select v from TreatmentVisit v where v.entryId = :entryId")
   Optional<TreatmentVisit> byEntry(Long entryId);
+}
+
+interface PestLookRepository extends JpaRepository<PestLook, Long> {
+  @Query("select l from PestLook l where l.plantId = :plantId order by l.lookedOn desc, l.id desc")
+  List<PestLook> of(Long plantId);
+
+  @Query("select l from PestLook l where l.lookedOn >= :from order by l.lookedOn desc, l.id desc")
+  List<PestLook> since(LocalDate from);
+
+  @Query("select l from PestLook l where l.entryId = :entryId")
+  Optional<PestLook> byEntry(Long entryId);
+}
+
+interface IsolationRepository extends JpaRepository<Isolation, Long> {
+  @Query("select i from Isolation i where i.plantId = :plantId and i.endedOn is null")
+  Optional<Isolation> openOf(Long plantId);
+
+  @Query("select i from Isolation i where i.endedOn is null order by i.beganOn")
+  List<Isolation> open();
+
+  @Query("select i from Isolation i where i.entryId = :entryId")
+  Optional<Isolation> byEntry(Long entryId);
 }

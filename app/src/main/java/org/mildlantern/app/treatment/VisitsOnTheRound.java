@@ -1,10 +1,7 @@
 package org.mildlantern.app.treatment;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.RoundItem;
 import org.mildlantern.app.today.RoundSource;
@@ -14,29 +11,24 @@ import org.springframework.stereotype.Component;
 @Component
 class VisitsOnTheRound implements RoundSource {
   private final CourseService courses;
-  private final PlantService plants;
 
-  VisitsOnTheRound(CourseService courses, PlantService plants) {
+  VisitsOnTheRound(CourseService courses) {
     this.courses = courses;
-    this.plants = plants;
   }
 
   @Override
-  public List<Due> due() {
-    List<CourseService.Picked> running = courses.underWay();
-    if (running.isEmpty()) {
-      return List.of();
+  public List<Due> due(Ground ground) {
+    List<Due> due = new ArrayList<>();
+    for (CourseService.Picked picked : courses.underWay()) {
+      ground
+          .plant(picked.course().plantId())
+          .ifPresent(
+              plant ->
+                  picked.visits().stream()
+                      .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
+                      .forEach(v -> due.add(due(picked, v, plant))));
     }
-    Map<Long, PlantView> kept =
-        plants.kept().stream().collect(Collectors.toMap(PlantView::id, Function.identity()));
-    return running.stream()
-        .filter(picked -> kept.containsKey(picked.course().plantId()))
-        .flatMap(
-            picked ->
-                picked.visits().stream()
-                    .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
-                    .map(v -> due(picked, v, kept.get(picked.course().plantId()))))
-        .toList();
+    return due;
   }
 
   private Due due(CourseService.Picked picked, TreatmentVisit visit, PlantView plant) {

@@ -1,0 +1,105 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.cases.ContactService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.pest.Generation;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * When to look at plants that shared a place with a catching case: at once, when eggs laid on the
+ * last day together have hatched, and when a full generation has passed. Where no life cycle is
+ * known, after one week and three (rule of thumb).
+ */
+@Service
+@Transactional(readOnly = true)
+class ContactLooks {
+  private static final int SOON = 7;
+  private static final int LATE = 21;
+  private static final int LONGEST = 200;
+
+  private final ContactService contacts;
+  private final PestLookRepository looks;
+  private final Remedies remedies;
+
+  ContactLooks(ContactService contacts, PestLookRepository looks, Remedies remedies) {
+    this.contacts = contacts;
+    this.looks = looks;
+    this.remedies = remedies;
+  }
+
+  /**
+   * A contact with its days for looking.
+   *
+   * @param next the first that was not looked on or after, or null when all have passed
+   * @param found whether anything was found since
+   */
+  record Watch(
+      ContactService.Contact contact, List<LocalDate> days, LocalDate next, boolean found) {}
+
+  /** The contacts of the catching ones among cases. */
+  List<Watch> of(Collection<CaseView> open, List<PlantView> kept) {
+    List<ContactService.Contact> found = contacts.of(open, kept);
+    if (found.isEmpty()) {
+      return List.of();
+    }
+    Map<Long, LocalDate> openedOn =
+        open.stream().collect(Collectors.toMap(CaseView::id, CaseView::openedOn));
+    LocalDate first = openedOn.values().stream().min(Comparator.naturalOrder()).orElseThrow();
+    Map<Long, List<PestLook>> looked =
+        looks.since(first).stream().collect(Collectors.groupingBy(PestLook::plantId));
+    return found.stream()
+        .map(
+            c -> watch(c, openedOn.get(c.caseId()), looked.getOrDefault(c.plant().id(), List.of())))
+        .toList();
+  }
+
+  private Watch watch(ContactService.Contact contact, LocalDate opened, List<PestLook> looked) {
+    List<PestLook> same =
+        looked.stream()
+            .filter(l -> l.pest().equals(contact.cause().id()))
+            .filter(l -> !l.lookedOn().isBefore(opened))
+            .toList();
+    LocalDate last = same.isEmpty() ? LocalDate.MIN : same.get(0).lookedOn();
+    List<LocalDate> days = days(contact, opened);
+    LocalDate next = days.stream().filter(day -> day.isAfter(last)).findFirst().orElse(null);
+    return new Watch(contact, days, next, same.stream().anyMatch(PestLook::found));
+  }
+
+  private List<LocalDate> days(ContactService.Contact contact, LocalDate opened) {
+    LifeCycle pest = remedies.pest(contact.cause().id()).orElse(null);
+    double celsius = CourseService.warmth(contact.plant());
+    List<LocalDate> days = new ArrayList<>();
+    days.add(opened);
+    LocalDate last = contact.last().isBefore(opened) ? opened : contact.last();
+    if (pest == null) {
+      days.add(last.plusDays(SOON));
+      days.add(last.plusDays(LATE));
+    } else {
+      days.add(last.plusDays(whole(hatching(pest, celsius))));
+      days.add(last.plusDays(whole(Generation.of(pest, celsius).days())));
+    }
+    return days;
+  }
+
+  /** Days until what was laid as an egg can be seen walking. */
+  private static double hatching(LifeCycle pest, double celsius) {
+    return pest.stages().size() < 2
+        ? 1
+        : Generation.daysUntil(pest, pest.stages().get(1).id(), celsius);
+  }
+
+  private static long whole(double days) {
+    return (long) Math.ceil(Math.max(1, Math.min(LONGEST, days)));
+  }
+}

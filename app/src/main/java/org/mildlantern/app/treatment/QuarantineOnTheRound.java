@@ -1,0 +1,58 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.today.RoundItem;
+import org.mildlantern.app.today.RoundSource;
+import org.springframework.stereotype.Component;
+
+/** Puts the daily look at each plant in quarantine on the round. */
+@Component
+class QuarantineOnTheRound implements RoundSource {
+  private final QuarantineService quarantines;
+  private final Scope scope;
+
+  QuarantineOnTheRound(QuarantineService quarantines, Scope scope) {
+    this.quarantines = quarantines;
+    this.scope = scope;
+  }
+
+  @Override
+  public List<Due> due(Ground ground) {
+    LocalDate today = scope.today();
+    return quarantines.all(ground.kept()).stream()
+        .map(
+            q ->
+                due(
+                    q,
+                    ground.plant(q.plantId()).orElseThrow(),
+                    q.lookedToday() ? today.plusDays(1) : today))
+        .toList();
+  }
+
+  private static Due due(QuarantineView quarantine, PlantView plant, LocalDate day) {
+    String left =
+        quarantine.mayLeave()
+            ? "it may leave after this look"
+            : quarantine.daysLeft() + " days of quarantine left";
+    return new Due(
+        day,
+        new RoundItem(
+            "quarantine-" + plant.id(),
+            "lens",
+            plant.id(),
+            plant.name(),
+            plant.code(),
+            quarantine.pest() == null
+                ? "look it over"
+                : "look for " + quarantine.pest().toLowerCase(),
+            left,
+            LookAnswers.of(plant.id(), null),
+            false,
+            null,
+            "/plants/" + plant.id(),
+            null));
+  }
+}

@@ -1,0 +1,241 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.treatment.Quarantine;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps plants apart, takes their looks, and runs the clock that each find starts again. */
+@Service
+@Transactional
+public class QuarantineService {
+  private static final int MOST = 100_000;
+  private static final int LOOKS_SHOWN = 6;
+
+  private final IsolationRepository isolations;
+  private final PestLookRepository looks;
+  private final CaseService cases;
+  private final PlantService plants;
+  private final JournalService journal;
+  private final Knowledge knowledge;
+  private final Remedies remedies;
+  private final Scope scope;
+
+  QuarantineService(
+      IsolationRepository isolations,
+      PestLookRepository looks,
+      CaseService cases,
+      PlantService plants,
+      JournalService journal,
+      Knowledge knowledge,
+      Remedies remedies,
+      Scope scope) {
+    this.isolations = isolations;
+    this.looks = looks;
+    this.cases = cases;
+    this.plants = plants;
+    this.journal = journal;
+    this.knowledge = knowledge;
+    this.remedies = remedies;
+    this.scope = scope;
+  }
+
+  /** A plant's quarantine, if it is in one. */
+  @Transactional(readOnly = true)
+  public Optional<QuarantineView> of(PlantView plant) {
+    return isolations.openOf(plant.id()).map(i -> view(i, plant, looks.of(plant.id())));
+  }
+
+  /** All quarantines of kept plants. */
+  @Transactional(readOnly = true)
+  List<QuarantineView> all(List<PlantView> kept) {
+    List<Isolation> open = isolations.open();
+    if (open.isEmpty()) {
+      return List.of();
+    }
+    var byPlant =
+        looks.since(open.get(0).beganOn()).stream()
+            .collect(Collectors.groupingBy(PestLook::plantId));
+    return open.stream()
+        .flatMap(
+            i ->
+                kept.stream()
+                    .filter(p -> p.id().equals(i.plantId()))
+                    .map(p -> view(i, p, byPlant.getOrDefault(p.id(), List.of()))))
+        .toList();
+  }
+
+  private QuarantineView view(Isolation isolation, PlantView plant, List<PestLook> ofPlant) {
+    List<PestLook> during =
+        ofPlant.stream().filter(l -> !l.lookedOn().isBefore(isolation.beganOn())).toList();
+    LocalDate lastFind =
+        during.stream().filter(PestLook::found).map(PestLook::lookedOn).findFirst().orElse(null);
+    LocalDate today = scope.today();
+    Quarantine clock =
+        Quarantine.of(
+            isolation.beganOn(),
+            lastFind,
+            isolation.pest() == null ? null : remedies.pest(isolation.pest()).orElse(null),
+            CourseService.warmth(plant));
+    return new QuarantineView(
+        plant.id(),
+        isolation.beganOn(),
+        isolation.why(),
+        isolation.pest() == null
+            ? null
+            : knowledge.cause(isolation.pest()).map(Cause::label).orElse(null),
+        clock,
+        clock.daysLeft(today),
+        Math.round(100 * clock.passed(today)),
+        during.stream().anyMatch(l -> l.lookedOn().equals(today)),
+        during.stream()
+            .limit(LOOKS_SHOWN)
+            .map(l -> new QuarantineView.Look(l.lookedOn(), l.counted()))
+            .toList());
+  }
+
+  /**
+   * Sets a plant apart, and moves it when a place is given. The pest is that of its open case.
+   *
+   * @throws IllegalStateException when it stands apart already, or is in the archive
+   * @throws IllegalArgumentException when the reason is missing or too long
+   */
+  public Optional<Entry> begin(Long plantId, String why, Long placeId) {
+    Optional<PlantView> plant = plants.find(plantId);
+    plant.ifPresent(
+        p -> {
+          if (p.archived()) {
+            throw new IllegalStateException("The plant is in the archive; bring it back first.");
+          }
+          if (isolations.openOf(plantId).isPresent()) {
+            throw new IllegalStateException("It is in quarantine already.");
+          }
+        });
+    String reason = reason(why, "Say why it is set apart.");
+    return plant.map(
+        p -> {
+          if (placeId != null) {
+            plants.move(plantId, placeId, "");
+          }
+          String pest =
+              cases
+                  .openOf(plantId)
+                  .filter(c -> c.cause().catching())
+                  .map(c -> c.cause().id())
+                  .orElse(null);
+          Entry entry = write(plantId, EntryKind.NOTE, "Quarantine begun: " + reason);
+          isolations.save(new Isolation(plantId, pest, reason, scope.today(), entry.id()));
+          return entry;
+        });
+  }
+
+  private static String reason(String why, String missing) {
+    String reason = why.strip();
+    if (reason.isEmpty()) {
+      throw new IllegalArgumentException(missing);
+    }
+    if (reason.length() > 200) {
+      throw new IllegalArgumentException("At most 200 characters.");
+    }
+    return reason;
+  }
+
+  /**
+   * Lets a plant out.
+   *
+   * @throws IllegalArgumentException when it is early and no reason is given
+   */
+  public Optional<Entry> leave(Long plantId, String why) {
+    return plants
+        .find(plantId)
+        .flatMap(
+            plant ->
+                isolations
+                    .openOf(plantId)
+                    .map(
+                        isolation -> {
+                          boolean early = !view(isolation, plant, looks.of(plantId)).mayLeave();
+                          String reason =
+                              early ? reason(why, "It is early; say why it must be.") : why.strip();
+                          Entry entry =
+                              write(
+                                  plantId,
+                                  EntryKind.NOTE,
+                                  "Quarantine ended"
+                                      + (early ? " early: " + reason : ", nothing found"));
+                          isolation.end(scope.today(), reason);
+                          return entry;
+                        }));
+  }
+
+  /**
+   * Notes a look for a pest with what was counted.
+   *
+   * @param causeId what was looked for; null means what the plant is in quarantine for, or anything
+   * @throws IllegalArgumentException when the count is out of range or nothing of that name is
+   *     known
+   */
+  public Optional<Entry> looked(Long plantId, String causeId, int counted) {
+    if (counted < 0 || counted > MOST) {
+      throw new IllegalArgumentException("Between 0 and " + MOST + ", please.");
+    }
+    if (causeId != null && knowledge.cause(causeId).isEmpty()) {
+      throw new IllegalArgumentException("Nothing of that name is known.");
+    }
+    return plants
+        .find(plantId)
+        .map(
+            plant -> {
+              String pest = causeId;
+              if (pest == null) {
+                pest = isolations.openOf(plantId).map(Isolation::pest).orElse(null);
+              }
+              String what =
+                  pest == null
+                      ? ""
+                      : " for "
+                          + knowledge.cause(pest).map(c -> c.label().toLowerCase()).orElse(pest);
+              Entry entry =
+                  write(
+                      plantId,
+                      EntryKind.LOOK,
+                      "Looked"
+                          + what
+                          + (counted == 0 ? ": nothing found" : ": " + counted + " found"));
+              looks.save(
+                  new PestLook(
+                      plantId,
+                      pest == null ? PestLook.ANYTHING : pest,
+                      scope.today(),
+                      counted,
+                      entry.id()));
+              return entry;
+            });
+  }
+
+  private Entry write(Long plantId, EntryKind kind, String text) {
+    return journal.write(new Entry(plantId, scope.now(), kind, text));
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    Long entry = event.entry().id();
+    looks.byEntry(entry).ifPresent(looks::delete);
+    isolations.byEntry(entry).ifPresent(isolations::delete);
+  }
+}
