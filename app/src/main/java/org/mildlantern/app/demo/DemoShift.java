@@ -24,6 +24,13 @@ class DemoShift {
           "update waiting_test set started_on = started_on + :d, due_on = due_on + :d,"
               + " ended_on = ended_on + :d where collection_id = :c",
           "update photo set taken_on = taken_on + :d where collection_id = :c",
+          "update treatment_course set begun_on = begun_on + :d, ended_on = ended_on + :d"
+              + " where collection_id = :c",
+          "update treatment_visit set planned_on = planned_on + :d,"
+              + " answered_on = answered_on + :d where collection_id = :c",
+          "update pest_look set looked_on = looked_on + :d where collection_id = :c",
+          "update isolation set began_on = began_on + :d, ended_on = ended_on + :d"
+              + " where collection_id = :c",
           "update spot_measure set measured_on = measured_on + :d where collection_id = :c",
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
               + " stage_since = stage_since + :d,"

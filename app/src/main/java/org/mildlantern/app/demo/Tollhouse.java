@@ -2,6 +2,7 @@ package org.mildlantern.app.demo;
 
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
@@ -34,6 +35,7 @@ class Tollhouse {
   private final DemoRows rows;
   private final DemoYear year;
   private final DemoCases cases;
+  private final DemoTreatment treatment;
 
   Tollhouse(
       KeeperService keepers,
@@ -41,13 +43,15 @@ class Tollhouse {
       Scope scope,
       DemoRows rows,
       DemoYear year,
-      DemoCases cases) {
+      DemoCases cases,
+      DemoTreatment treatment) {
     this.keepers = keepers;
     this.knowledge = knowledge;
     this.scope = scope;
     this.rows = rows;
     this.year = year;
     this.cases = cases;
+    this.treatment = treatment;
   }
 
   SignedIn makeKeeper() {
@@ -78,6 +82,20 @@ class Tollhouse {
     }
     for (Sheet spot : demo.list("spots")) {
       addSpot(plants.get(spot.text("plant")).id(), spot);
+    }
+    for (Sheet move : demo.list("moves")) {
+      treatment.move(plants.get(move.text("plant")).id(), move, places);
+    }
+    for (Sheet isolation : demo.list("isolations")) {
+      treatment.isolation(plants.get(isolation.text("plant")).id(), isolation);
+    }
+    for (Sheet course : demo.list("courses")) {
+      treatment.course(plants.get(course.text("plant")).id(), course);
+    }
+    for (Sheet looks : demo.list("pestLooks")) {
+      for (Object plant : (List<?>) looks.get("plants")) {
+        treatment.looks(plants.get(plant.toString()).id(), looks);
+      }
     }
     for (Sheet entry : demo.list("entries")) {
       long plant = plants.get(entry.text("plant")).id();

@@ -16,6 +16,8 @@ import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.treatment.QuarantineService;
 import org.springframework.beans.factory.annotation.Autowired;
 
 @AppTest
@@ -26,6 +28,8 @@ class DemoTest {
   @Autowired CaseService cases;
   @Autowired JournalService journal;
   @Autowired DemoShift shift;
+  @Autowired QuarantineService quarantines;
+  @Autowired RoundService rounds;
 
   private SignedIn demo() {
     return service.byEmail(DemoDoor.EMAIL).orElseThrow();
@@ -46,6 +50,22 @@ class DemoTest {
     LocalDate today = Keepers.TODAY;
     assertThat(keepers.as(demo, () -> journal.between(today.minusDays(366), today.minusDays(300))))
         .hasSizeGreaterThan(50);
+  }
+
+  @Test
+  void holdsAMiteCaseOnItsWayWithTheClockStartedAgainByAFind() {
+    SignedIn demo = demo();
+    PlantView alocasia =
+        keepers.as(demo, plants::kept).stream()
+            .filter(p -> p.code().equals("2025-013"))
+            .findFirst()
+            .orElseThrow();
+    var clock = keepers.as(demo, () -> quarantines.of(alocasia)).orElseThrow();
+    assertThat(clock.clock().reset()).isTrue();
+    assertThat(clock.daysLeft()).isBetween(15, 28);
+    assertThat(keepers.as(demo, () -> rounds.round(Keepers.TODAY.plusDays(3))).stops())
+        .flatExtracting(stop -> stop.items().stream().map(i -> i.task()).toList())
+        .contains("treat");
   }
 
   @Test

@@ -42,6 +42,7 @@ class PlantRecordsTest {
         .containsEntry("water-used", "tap")
         .containsEntry("near-glass", "yes");
     assertThat(records.circumstances().neighbourCauses()).containsExactly("thrips");
-    assertThat(sourceOf("neighbour-causes")).isEqualTo("open cases in the same place");
+    assertThat(sourceOf("neighbour-causes"))
+        .isEqualTo("open cases in its place, or on plants that lately stood with it");
   }
 }
