@@ -3,10 +3,12 @@ package org.mildlantern.core.knowledge;
 import java.util.List;
 
 /**
- * The life of a pest in degree-days.
+ * The life of a pest in degree-days, or of a catching disease, whose grown stage is a spot that
+ * sets off others.
  *
  * @param id the cause that it is
  * @param species the kind or genus whose figures are used
+ * @param counted what is counted, in words
  * @param lower °C below which nothing develops
  * @param upper °C above which it goes no faster
  * @param stages from the first to the last before it is grown
@@ -16,6 +18,7 @@ import java.util.List;
 public record LifeCycle(
     String id,
     String species,
+    String counted,
     double lower,
     double upper,
     List<Phase> stages,
@@ -23,6 +26,10 @@ public record LifeCycle(
     List<String> spread,
     String hidden,
     List<String> sources) {
+
+  public LifeCycle {
+    counted = counted == null ? "females of all stages" : counted;
+  }
 
   /**
    * A stage before it is grown.
@@ -47,11 +54,19 @@ public record LifeCycle(
   /** The id of the grown stage beside those of {@link #stages}. */
   public static final String ADULT = "adult";
 
-  /** Where a stage sits. */
+  /** The id under which a means says how many newly laid or newly infected it stops. */
+  public static final String NEW = "new";
+
+  /** Where a stage sits; what is new comes to sit where the grown ones do. */
   public String placeOf(String stage) {
-    return stage.equals(ADULT)
+    return stage.equals(ADULT) || stage.equals(NEW)
         ? adult.sits()
         : stages.stream().filter(s -> s.id().equals(stage)).findFirst().orElseThrow().sits();
+  }
+
+  /** Whether it is a disease. */
+  public boolean disease() {
+    return stages.get(0).id().equals("incubating");
   }
 
   /** The ids of all stages, the grown one last. */

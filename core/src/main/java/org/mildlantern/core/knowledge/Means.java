@@ -15,10 +15,14 @@ import java.util.Map;
  * @param minutes hands-on time for one plant
  * @param cost of what is used for one plant, in the coins of a small bottle; for comparing only
  * @param harm to plant, people and other life: 0 none, 1 little, 2 some, 3 much
- * @param predators what it does to released ones
+ * @param predators what it does to released ones, in words
+ * @param harmsPredators days for which released ones must stay away after it; 0 spares them
  * @param people what people must wear or mind
  * @param legal free, restricted or professional
- * @param hurts what it hurts: oil-shy and tender plants, traps, bees and so on
+ * @param product whether it comes out of a bottle with a label, so that it has a dose
+ * @param use how it is used and what that asks for
+ * @param ruins what must not be treated with it: copper-shy plants, traps, plants in reach of bees
+ * @param hurts what had better not be treated with it
  */
 public record Means(
     String id,
@@ -33,15 +37,21 @@ public record Means(
     double cost,
     int harm,
     String predators,
+    int harmsPredators,
     String people,
     Legal legal,
+    boolean product,
+    Use use,
+    List<String> ruins,
     List<String> hurts,
     List<String> conditions,
     List<String> sources) {
 
   public Means {
     legal = legal == null ? Legal.FREE : legal;
+    ruins = ruins == null ? List.of() : ruins;
     hurts = hurts == null ? List.of() : hurts;
+    use = use == null ? Use.PLAIN : use;
   }
 
   /**
@@ -52,6 +62,43 @@ public record Means(
    * @param share of its strength that works anew on each day
    */
   public record Lasting(int from, int to, double share) {}
+
+  /**
+   * How a means is used.
+   *
+   * @param as spray, drench, swab, dust, bait, wash, bath, cut, care or release
+   * @param from least temperature in °C at which it works, or null
+   * @param to greatest temperature in °C at which it does no harm, or null
+   * @param humidity least relative humidity in % that it wants, or null
+   * @param shade whether the plant must be out of sun until it is dry
+   * @param wets whether it wets leaves that must be dry by nightfall
+   * @param patch whether one leaf is tried first
+   * @param rinseHours hours after which it is rinsed off, or null
+   * @param roomsShutHours hours for which people and pets stay out; the label decides
+   * @param gear what people wear
+   * @param apart days that must lie between it and another means, by id
+   */
+  public record Use(
+      String as,
+      Double from,
+      Double to,
+      Double humidity,
+      boolean shade,
+      boolean wets,
+      boolean patch,
+      Double rinseHours,
+      double roomsShutHours,
+      boolean flammable,
+      List<String> gear,
+      Map<String, Integer> apart) {
+    static final Use PLAIN =
+        new Use("care", null, null, null, false, false, false, null, 0, false, null, null);
+
+    public Use {
+      gear = gear == null ? List.of() : gear;
+      apart = apart == null ? Map.of() : apart;
+    }
+  }
 
   /** Who may use it; the label and local law decide. */
   public enum Legal {
@@ -76,7 +123,12 @@ public record Means(
 
   /** Whether using it over and over breeds resistance. */
   public boolean wearsOut() {
-    return group.startsWith("IRAC") && legal != Legal.FREE;
+    return group.matches("IRAC \\d.*|FRAC (\\d|P\\d).*") && product;
+  }
+
+  /** Whether it is alive: predators, parasites, nematodes. */
+  public boolean released() {
+    return use.as().equals("release");
   }
 
   /** Share of a stage, sitting in a place, that one use kills. */

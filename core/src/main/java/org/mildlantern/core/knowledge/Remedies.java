@@ -9,23 +9,39 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** What is known of pests' lives, means against them and schools, loaded once and immutable. */
+/**
+ * What is known of the lives of pests and catching diseases, means against them, who is hurt by
+ * these, and schools; loaded once and immutable.
+ */
 public final class Remedies {
   private final Map<String, LifeCycle> pests = new LinkedHashMap<>();
   private final Map<String, Means> means = new LinkedHashMap<>();
   private final Map<String, School> schools = new LinkedHashMap<>();
+  private final Map<String, String> without = new LinkedHashMap<>();
+  private final List<Sensitivity> sensitivities;
+
+  /** An entry that says why there is no course. */
+  private record Without(String id, String why) {}
 
   private Remedies(Knowledge knowledge, KnowledgeReader reader) {
     String folder = "treatment/";
     reader
         .entries(folder + "pests.yaml", "pests", LifeCycle.class)
         .forEach(p -> pests.put(p.id(), p));
+    reader
+        .entries(folder + "diseases.yaml", "pests", LifeCycle.class)
+        .forEach(p -> pests.put(p.id(), p));
+    reader
+        .entries(folder + "without.yaml", "without", Without.class)
+        .forEach(w -> without.put(w.id(), w.why()));
+    sensitivities = reader.entries(folder + "sensitive.yaml", "sensitive", Sensitivity.class);
     reader.entries(folder + "means.yaml", "means", Means.class).forEach(m -> means.put(m.id(), m));
     reader
         .entries(folder + "schools.yaml", "schools", School.class)
         .forEach(s -> schools.put(s.id(), s));
     List<String> faults = new ArrayList<>(reader.faults());
     checkPests(knowledge, faults);
+    checkSensitivities(knowledge, faults);
     checkMeans(faults);
     checkSchools(faults);
     if (!faults.isEmpty()) {
@@ -49,23 +65,51 @@ public final class Remedies {
   private void checkPests(Knowledge knowledge, List<String> faults) {
     for (LifeCycle pest : pests.values()) {
       if (knowledge.cause(pest.id()).isEmpty()) {
-        faults.add("treatment/pests.yaml: " + pest.id() + ": id: no such cause");
+        faults.add(file(pest) + pest.id() + ": id: no such cause");
       }
       if (pest.lower() >= pest.upper()) {
-        faults.add("treatment/pests.yaml: " + pest.id() + ": lower: not below upper");
+        faults.add(file(pest) + pest.id() + ": lower: not below upper");
       }
+    }
+    without.keySet().stream()
+        .filter(id -> knowledge.cause(id).isEmpty())
+        .forEach(id -> faults.add("treatment/without.yaml: " + id + ": id: no such cause"));
+  }
+
+  private static String file(LifeCycle life) {
+    return "treatment/" + (life.disease() ? "diseases" : "pests") + ".yaml: ";
+  }
+
+  private void checkSensitivities(Knowledge knowledge, List<String> faults) {
+    for (Sensitivity one : sensitivities) {
+      String where = "treatment/sensitive.yaml: " + one.id();
+      one.forms().stream()
+          .filter(form -> knowledge.form(form).isEmpty())
+          .forEach(form -> faults.add(where + ": forms: no such form " + form));
+      one.taxa().stream()
+          .filter(taxon -> knowledge.taxon(taxon).isEmpty())
+          .forEach(taxon -> faults.add(where + ": taxa: no such kind " + taxon));
     }
   }
 
   private void checkMeans(List<String> faults) {
     for (Means one : means.values()) {
+      one.use().apart().keySet().stream()
+          .filter(other -> !means.containsKey(other))
+          .forEach(
+              other ->
+                  faults.add(
+                      "treatment/means.yaml: " + one.id() + ": use: apart: no means " + other));
       one.against()
           .forEach(
               (pest, stages) -> {
                 List<String> known =
                     pests.containsKey(pest) ? pests.get(pest).stageIds() : List.of();
+                if (known.isEmpty()) {
+                  faults.add("treatment/means.yaml: " + one.id() + ": against: no life of " + pest);
+                }
                 stages.keySet().stream()
-                    .filter(stage -> !known.contains(stage))
+                    .filter(stage -> !known.contains(stage) && !stage.equals(LifeCycle.NEW))
                     .forEach(
                         stage ->
                             faults.add(
@@ -124,7 +168,22 @@ public final class Remedies {
     return Optional.ofNullable(schools.get(id));
   }
 
-  public School defaultSchool() {
-    return schools.values().stream().filter(School::byDefault).findFirst().orElseThrow();
+  /** The schools of a topic, pests or diseases. */
+  public List<School> schools(String topic) {
+    return schools.values().stream().filter(s -> s.topic().equals(topic)).toList();
+  }
+
+  public School defaultSchool(String topic) {
+    return schools(topic).stream().filter(School::byDefault).findFirst().orElseThrow();
+  }
+
+  /** Why there is no course against a cause, if that is known. */
+  public Optional<String> without(String cause) {
+    return Optional.ofNullable(without.get(cause));
+  }
+
+  /** In what ways a plant is hurt by treatment beyond what stands with its kind. */
+  public List<Sensitivity> sensitivities(GrowthForm form, Taxon taxon) {
+    return sensitivities.stream().filter(one -> one.has(form, taxon)).toList();
   }
 }

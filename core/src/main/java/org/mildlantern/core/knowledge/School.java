@@ -5,16 +5,20 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A school of pest control.
+ * A school of pest or disease control.
  *
+ * @param topic what a keeper picks a school for: pests or diseases
+ * @param declined why the app has no course by this school, or null
  * @param byDefault whether a new collection follows it
  * @param courses what it does, by pest
  */
 public record School(
     String id,
+    String topic,
     String label,
     String what,
     @JsonProperty("default") boolean byDefault,
+    String declined,
     Map<String, Pattern> courses) {
 
   /**

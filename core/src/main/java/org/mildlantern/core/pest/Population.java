@@ -14,9 +14,9 @@ import org.mildlantern.core.knowledge.LifeCycle.Phase;
  * Erlang with a spread of a third of its mean (the linear chain trick, MacDonald 1978); the time of
  * laying has {@value #LAYING_PARTS}. A day is cut into equal steps, short enough that no part is
  * left with a probability above one half; the mean time in a part is exact. On each day the
- * treatment kills first, then the day's development, births and deaths follow. What happens to one
- * female does not depend on the others, so that expectation, simulation and the chance of dying out
- * are all of the same branching process.
+ * treatment kills first, then the day's development, births and deaths follow; a treatment may also
+ * stop a share of the day's births. What happens to one female does not depend on the others, so
+ * that expectation, simulation and the chance of dying out are all of the same branching process.
  */
 public final class Population {
   static final int PARTS = 8;
@@ -83,7 +83,7 @@ public final class Population {
     double[] numbers = new double[stageOf.length];
     Arrays.fill(numbers, 1);
     for (int day = 0; day < 400 && steps > 0; day++) {
-      numbers = dayOn(numbers);
+      numbers = dayOn(numbers, 1);
       scale(numbers, 1);
     }
     scale(numbers, females);
@@ -109,7 +109,8 @@ public final class Population {
   /**
    * Expected numbers by stage at the end of each day; row 0 is the beginning.
    *
-   * @param survival share that outlives the treatment, by day and stage
+   * @param survival share that outlives the treatment, by day and stage; a column more, if there is
+   *     one, is the share of new ones that are not stopped
    */
   public double[][] forecast(double[] from, double[][] survival) {
     double[][] days = new double[survival.length + 1][];
@@ -119,13 +120,17 @@ public final class Population {
       for (int i = 0; i < numbers.length; i++) {
         numbers[i] *= survival[day][stageOf[i]];
       }
-      numbers = dayOn(numbers);
+      numbers = dayOn(numbers, born(survival[day]));
       days[day + 1] = byStage(numbers);
     }
     return days;
   }
 
-  private double[] dayOn(double[] from) {
+  private double born(double[] day) {
+    return day.length > stages ? day[stages] : 1;
+  }
+
+  private double[] dayOn(double[] from, double born) {
     double[] numbers = from;
     for (int step = 0; step < steps; step++) {
       double[] after = new double[numbers.length];
@@ -133,7 +138,7 @@ public final class Population {
         double moving = numbers[i] * leaves[i];
         after[i] += numbers[i] - moving;
         after[next[i]] += moving * survives[i];
-        after[0] += numbers[i] * births[i];
+        after[0] += numbers[i] * births[i] * born;
       }
       numbers = after;
     }
@@ -161,7 +166,7 @@ public final class Population {
     double[] gone = new double[stageOf.length];
     for (int day = survival.length - 1; day >= 0; day--) {
       for (int step = 0; step < steps; step++) {
-        gone = stepBack(gone);
+        gone = stepBack(gone, born(survival[day]));
       }
       for (int i = 0; i < gone.length; i++) {
         double share = survival[day][stageOf[i]];
@@ -171,9 +176,9 @@ public final class Population {
     return gone;
   }
 
-  private double[] stepBack(double[] later) {
+  private double[] stepBack(double[] later, double born) {
     double[] gone = new double[later.length];
-    double child = later[0] - 1;
+    double child = (later[0] - 1) * born;
     for (int i = 0; i < gone.length; i++) {
       double moved = 1 - survives[i] + survives[i] * later[next[i]];
       double self = (1 - leaves[i]) * later[i] + leaves[i] * moved;
@@ -195,20 +200,20 @@ public final class Population {
         numbers[i] = some(numbers[i], survival[day][stageOf[i]], random);
       }
       for (int step = 0; step < steps; step++) {
-        numbers = stepByChance(numbers, random);
+        numbers = stepByChance(numbers, born(survival[day]), random);
       }
       days[day + 1] = sums(numbers);
     }
     return days;
   }
 
-  private long[] stepByChance(long[] numbers, RandomGenerator random) {
+  private long[] stepByChance(long[] numbers, double born, RandomGenerator random) {
     long[] after = new long[numbers.length];
     for (int i = 0; i < numbers.length; i++) {
       long moving = some(numbers[i], leaves[i], random);
       after[i] += numbers[i] - moving;
       after[next[i]] += some(moving, survives[i], random);
-      after[0] += poisson(numbers[i] * births[i], random);
+      after[0] += poisson(numbers[i] * births[i] * born, random);
     }
     return after;
   }

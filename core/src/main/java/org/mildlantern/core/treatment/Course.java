@@ -9,8 +9,14 @@ import org.mildlantern.core.knowledge.School;
  *
  * @param interval days between visits
  * @param chance that none are left one generation after the last visit
+ * @param leftOut means of the school that this plant does not bear
  */
-public record Course(School school, int interval, List<Visit> visits, double chance) {
+public record Course(
+    School school, int interval, List<Visit> visits, double chance, List<Means> leftOut) {
+
+  Course without(List<Means> means) {
+    return new Course(school, interval, visits, chance, means);
+  }
 
   public boolean enough() {
     return chance >= CourseSearch.ENOUGH;

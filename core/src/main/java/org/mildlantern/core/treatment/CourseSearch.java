@@ -3,7 +3,9 @@ package org.mildlantern.core.treatment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
@@ -30,8 +32,37 @@ public final class CourseSearch {
 
   /** The school's course against the pest; empty when the school has none to offer. */
   public Optional<Course> find(School school, LifeCycle pest, Outlook outlook) {
-    School.Pattern pattern = school.courses().get(pest.id());
-    return pattern == null ? Optional.empty() : Optional.of(find(school, pattern, outlook));
+    return find(school, pest, outlook, means -> true);
+  }
+
+  /**
+   * The school's course for a plant that does not bear every means; what it does not bear is left
+   * out. Empty when the school has none to offer, or when a visit would have nothing left.
+   */
+  public Optional<Course> find(
+      School school, LifeCycle pest, Outlook outlook, Predicate<Means> bears) {
+    School.Pattern whole = school.courses().get(pest.id());
+    if (whole == null) {
+      return Optional.empty();
+    }
+    School.Pattern pattern =
+        new School.Pattern(
+            borne(whole.start(), bears),
+            whole.visits().stream().map(visit -> borne(visit, bears)).toList());
+    if (pattern.visits().stream().anyMatch(List::isEmpty)) {
+      return Optional.empty();
+    }
+    List<Means> leftOut =
+        Stream.concat(whole.start().stream(), whole.visits().stream().flatMap(List::stream))
+            .distinct()
+            .map(id -> remedies.means(id).orElseThrow())
+            .filter(bears.negate())
+            .toList();
+    return Optional.of(find(school, pattern, outlook).without(leftOut));
+  }
+
+  private List<String> borne(List<String> ids, Predicate<Means> bears) {
+    return ids.stream().filter(id -> bears.test(remedies.means(id).orElseThrow())).toList();
   }
 
   /**
@@ -70,7 +101,7 @@ public final class CourseSearch {
   private Course course(
       School school, School.Pattern pattern, int interval, int visits, Outlook outlook) {
     List<Visit> plan = plan(pattern, interval, visits);
-    return new Course(school, interval, plan, outlook.chance(plan));
+    return new Course(school, interval, plan, outlook.chance(plan), List.of());
   }
 
   private static boolean better(Course one, Course other) {

@@ -9,39 +9,47 @@ import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 
 /**
- * What share of each stage outlives each day of a plan.
+ * What share of each stage outlives each day of a plan, and what share of new ones comes about.
  *
  * <p>A means that works at once kills its share on the day of the visit. One that lasts kills a
  * part of its share anew on each day of its time; when two visits' times overlap, the same means
  * counts once. Different means act independently, and each visit hits anew: no individual is safe
- * for having been missed before.
+ * for having been missed before. What stops new ones, so that they are not laid or do not take
+ * hold, does so with its full strength on each day of its time.
  */
 final class Killing {
   private Killing() {}
 
-  /** By day and stage, the grown stage last. */
+  /** By day and stage, the grown stage after the young ones, and last the share of new ones. */
   static double[][] survival(LifeCycle pest, Collection<Visit> visits, int days) {
     List<String> stages = pest.stageIds();
-    double[][] survival = new double[days][stages.size()];
+    double[][] survival = new double[days][stages.size() + 1];
     for (double[] day : survival) {
       Arrays.fill(day, 1);
     }
     Set<Means> all = visits.stream().flatMap(v -> v.means().stream()).collect(Collectors.toSet());
     for (Means means : all) {
-      double[] strength = strength(means, visits, days);
+      double[] strength = new double[days];
+      boolean[] atWork = new boolean[days];
+      work(means, visits, strength, atWork);
       for (int s = 0; s < stages.size(); s++) {
         double kills = means.kills(pest.id(), stages.get(s), pest.placeOf(stages.get(s)));
         for (int day = 0; day < days && kills > 0; day++) {
           survival[day][s] *= 1 - strength[day] * kills;
         }
       }
+      double stops = means.kills(pest.id(), LifeCycle.NEW, pest.placeOf(LifeCycle.NEW));
+      for (int day = 0; day < days && stops > 0; day++) {
+        survival[day][stages.size()] *= atWork[day] ? 1 - stops : 1;
+      }
     }
     return survival;
   }
 
-  /** The part of its full strength with which a means works on each day. */
-  private static double[] strength(Means means, Collection<Visit> visits, int days) {
-    double[] strength = new double[days];
+  /** Fills in the part of its full strength with which a means kills, and whether it works. */
+  private static void work(
+      Means means, Collection<Visit> visits, double[] strength, boolean[] atWork) {
+    int days = strength.length;
     for (Visit visit : visits) {
       if (!visit.means().contains(means)) {
         continue;
@@ -50,12 +58,13 @@ final class Killing {
         int last = Math.min(days - 1, visit.day() + means.lasting().to());
         for (int day = visit.day() + means.lasting().from(); day <= last; day++) {
           strength[day] = Math.max(strength[day], means.lasting().share());
+          atWork[day] = true;
         }
       }
       if (means.atOnce() && visit.day() < days) {
         strength[visit.day()] = 1;
+        atWork[visit.day()] = true;
       }
     }
-    return strength;
   }
 }

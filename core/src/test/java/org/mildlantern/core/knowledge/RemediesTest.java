@@ -9,7 +9,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class RemediesTest {
@@ -17,21 +16,52 @@ class RemediesTest {
   private final Remedies remedies = Remedies.load(KNOWLEDGE);
 
   @Test
-  void everyCatchingPestHasALifeOrAReasonNotTo() {
-    Set<String> withoutGenerationsIndoors =
-        Set.of("weevil-grubs", "caterpillars", "leafhoppers", "ant-nest", "pet-bites");
-    assertThat(
-            KNOWLEDGE.causes().stream()
-                .filter(c -> c.family().equals("pest"))
-                .map(Cause::id)
-                .filter(id -> remedies.pest(id).isEmpty())
-                .collect(Collectors.toSet()))
-        .isEqualTo(withoutGenerationsIndoors);
+  void everyPestAndDiseaseHasALifeOrAReasonForNoCourse() {
+    Set<String> families = Set.of("pest", "disease");
+    for (Cause cause : KNOWLEDGE.causes()) {
+      if (families.contains(cause.family())) {
+        assertThat(remedies.pest(cause.id()).isPresent() || remedies.without(cause.id()).isPresent())
+            .as(cause.id())
+            .isTrue();
+      }
+    }
   }
 
   @Test
-  void oneSchoolIsTheDefaultAndEachUsesMeansThatHitThePest() {
-    assertThat(remedies.schools().stream().filter(School::byDefault)).hasSize(1);
+  void everyLifeHasACourseOfTheDefaultSchoolOfItsTopic() {
+    for (LifeCycle life : remedies.pests()) {
+      School school = remedies.defaultSchool(life.disease() ? "diseases" : "pests");
+      if (!life.id().equals("root-knot-nematodes")) {
+        assertThat(school.courses()).as(school.id()).containsKey(life.id());
+      }
+    }
+  }
+
+  @Test
+  void copperAndOilAndTrapsAreKnownToBeHurt() {
+    assertThat(ruined("copper", "masdevallia")).contains("copper-shy");
+    assertThat(ruined("soap", "dionaea")).contains("traps");
+    assertThat(ruined("swab-alcohol", "saintpaulia")).contains("tender");
+    assertThat(ruined("oil", "echeveria-laui")).contains("bloom-leaf");
+    assertThat(ruined("systemic", "ocimum")).contains("edible");
+    assertThat(ruined("soap", "coleus")).isEmpty();
+  }
+
+  private java.util.List<String> ruined(String means, String kind) {
+    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
+    org.mildlantern.core.treatment.Patient patient =
+        org.mildlantern.core.treatment.Patient.of(
+            KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, remedies);
+    return remedies.means(means).orElseThrow().ruins().stream()
+        .filter(patient.shyOf()::containsKey)
+        .toList();
+  }
+
+  @Test
+  void oneSchoolATopicIsTheDefaultAndEachUsesMeansThatHitThePest() {
+    for (String topic : Set.of("pests", "diseases")) {
+      assertThat(remedies.schools(topic).stream().filter(School::byDefault)).hasSize(1);
+    }
     for (School school : remedies.schools()) {
       school
           .courses()
@@ -51,7 +81,7 @@ class RemediesTest {
   void syntheticMeansHaveAGroupAndALegalNote() {
     assertThat(remedies.means().stream().filter(m -> m.legal() != Means.Legal.FREE))
         .isNotEmpty()
-        .allMatch(m -> m.group().startsWith("IRAC"))
+        .allMatch(m -> m.group().startsWith("IRAC") || m.group().startsWith("FRAC"))
         .allMatch(m -> m.legal().note().contains("the label decides"));
   }
 
@@ -61,8 +91,16 @@ class RemediesTest {
         .hasMessageContaining("treatment/pests.yaml: spider-mites: lower");
     assertThatThrownBy(() -> broken("means.yaml", "aphids: {young:", "aphids: {pupa:"))
         .hasMessageContaining("no pupa of aphids");
-    assertThatThrownBy(() -> broken("schools.yaml", "[night-hunt]", "[moon-hunt]"))
+    assertThatThrownBy(() -> broken("schools.yaml", "[night-hunt,", "[moon-hunt,"))
         .hasMessageContaining("slugs: no means moon-hunt");
+  }
+
+  @Test
+  void productsSayHowTheyAreUsed() {
+    assertThat(remedies.means().stream().filter(Means::product))
+        .hasSizeGreaterThan(18)
+        .allMatch(m -> !m.use().as().equals("care"))
+        .allMatch(m -> !m.use().gear().isEmpty());
   }
 
   private static Remedies broken(String file, String good, String bad) {

@@ -72,6 +72,7 @@ class PopulationTest {
       new LifeCycle(
           "still",
           "none",
+          null,
           10,
           30,
           List.of(

@@ -1,0 +1,23 @@
+package org.mildlantern.core.knowledge;
+
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A way in which some kinds are hurt by treatment.
+ *
+ * @param forms growth forms that have it
+ * @param taxa kinds that have it, by id or by genus in small letters
+ */
+public record Sensitivity(
+    String id, String label, String what, List<String> forms, List<String> taxa) {
+
+  /** Whether a plant of the form and kind has it; the kind may be null. */
+  public boolean has(GrowthForm form, Taxon taxon) {
+    return form.isOneOf(forms)
+        || taxon != null
+            && (taxa.contains(taxon.id())
+                || taxa.contains(taxon.like())
+                || taxa.contains(taxon.name().split(" ")[0].toLowerCase(Locale.ROOT)));
+  }
+}

@@ -1,0 +1,67 @@
+package org.mildlantern.core.treatment;
+
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What a keeper measures a product with.
+ *
+ * @param step smallest part that can be read off, ml or g
+ * @param most largest amount in one go, ml or g
+ */
+public enum Gauge {
+  SYRINGE_1("1 ml syringe", false, 0.02, 1),
+  SYRINGE_5("5 ml syringe", false, 0.2, 5),
+  SYRINGE_20("20 ml syringe", false, 1, 20),
+  CYLINDER("100 ml measuring cylinder", false, 1, 100),
+  JUG("kitchen jug", false, 10, 1000),
+  TEASPOON("quarter teaspoons", false, LabelRate.TEASPOON / 4, 60),
+  SCALE_FINE("scale to 0.01 g", true, 0.01, 100),
+  SCALE_POCKET("scale to 0.1 g", true, 0.1, 500),
+  SCALE_KITCHEN("kitchen scale to 1 g", true, 1, 5000);
+
+  private final String label;
+  private final boolean solid;
+  private final double step;
+  private final double most;
+
+  Gauge(String label, boolean solid, double step, double most) {
+    this.label = label;
+    this.solid = solid;
+    this.step = step;
+    this.most = most;
+  }
+
+  public String label() {
+    return label;
+  }
+
+  public boolean solid() {
+    return solid;
+  }
+
+  public double step() {
+    return step;
+  }
+
+  /** The amount rounded to what can be read off, never above the limit. */
+  double rounded(double amount, double limit) {
+    double steps = Math.rint(amount / step);
+    if (steps * step > limit * (1 + 1e-9)) {
+      steps = Math.floor(limit / step + 1e-9);
+    }
+    return steps * step;
+  }
+
+  /** Those of a kind that come nearest to an amount without passing the limit, the best first. */
+  static List<Gauge> nearest(List<Gauge> owned, boolean solid, double amount, double limit) {
+    return owned.stream()
+        .filter(gauge -> gauge.solid == solid && amount <= gauge.most)
+        .sorted(
+            Comparator.comparingDouble(
+                    (Gauge g) ->
+                        Math.round(1000 * Math.abs(g.rounded(amount, limit) - amount) / amount))
+                .thenComparing(Comparator.comparingDouble((Gauge g) -> g.most)))
+        .toList();
+  }
+}

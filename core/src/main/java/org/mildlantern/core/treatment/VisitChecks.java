@@ -1,0 +1,273 @@
+package org.mildlantern.core.treatment;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.mildlantern.core.knowledge.Means;
+
+/**
+ * What speaks against a visit: the plant, the weather, people and animals, other products, and
+ * resistance. The rules are those that labels and handbooks repeat; the figures stand with the
+ * means (rules of thumb), and the label comes first.
+ */
+public final class VisitChecks {
+  /** Below this warmth, or above this humidity, wet leaves may not dry by night. Rule of thumb. */
+  private static final double COOL = 14;
+
+  private static final double DAMP = 88;
+
+  /** From this harm on, a weak plant is spared. */
+  private static final int HARSH = 2;
+
+  /** For so many days released predators are taken to be alive. Rule of thumb. */
+  private static final int PREDATORS_LIVE = 28;
+
+  /** How a patch test stands. */
+  public enum Patch {
+    NONE,
+    WAITING,
+    PASSED,
+    FAILED
+  }
+
+  /** A means that was used on the plant on a day. */
+  public record Used(Means means, LocalDate day) {}
+
+  /**
+   * What is known on the day.
+   *
+   * @param celsius of the place now, or null
+   * @param humidity of the place now in %, or null
+   * @param sun whether sun is on the plant
+   * @param flowering whether it is in flower
+   * @param outdoors whether bees can reach it
+   * @param soft whether it has tender new growth
+   * @param weak whether it is weak or thirsty
+   * @param pets whether pets live here
+   * @param fish whether there are fish near
+   * @param earlier what was used before, in any order
+   * @param patches patch tests by means
+   * @param generation days of one generation of the pest, or null
+   */
+  public record Day(
+      LocalDate day,
+      Double celsius,
+      Double humidity,
+      boolean sun,
+      boolean flowering,
+      boolean outdoors,
+      boolean soft,
+      boolean weak,
+      boolean pets,
+      boolean fish,
+      List<Used> earlier,
+      Map<String, Patch> patches,
+      Integer generation) {}
+
+  private final Patient patient;
+  private final Day day;
+  private final List<VisitCheck> found = new ArrayList<>();
+
+  private VisitChecks(Patient patient, Day day) {
+    this.patient = patient;
+    this.day = day;
+  }
+
+  /** What speaks against using the means on the plant on the day, what blocks first. */
+  public static List<VisitCheck> of(Patient patient, List<Means> means, Day day) {
+    VisitChecks checks = new VisitChecks(patient, day);
+    for (Means one : means) {
+      checks.plant(one);
+      checks.weather(one);
+      checks.life(one);
+      checks.patch(one);
+      checks.others(one, means);
+      checks.predators(one);
+      checks.resistance(one);
+    }
+    return checks.found.stream()
+        .distinct()
+        .sorted(Comparator.comparing((VisitCheck check) -> !check.blocks()))
+        .toList();
+  }
+
+  private void add(boolean blocks, Means means, String reason) {
+    found.add(new VisitCheck(blocks, means.label(), reason));
+  }
+
+  private void plant(Means means) {
+    patient.ruinedBy(means).forEach(why -> add(true, means, "Not on this plant: " + why + "."));
+    patient.hurtBy(means).stream()
+        .filter(why -> patient.bears(means))
+        .forEach(why -> add(false, means, "It may mark this plant: " + why + "."));
+    if (day.soft() && means.product() && means.use().wets()) {
+      add(false, means, "Tender new growth burns first; shield it, or wait until it is firm.");
+    }
+    if (day.weak() && means.harm() >= HARSH) {
+      add(
+          false,
+          means,
+          "A weak or thirsty plant is hurt by it; water it first, and take a gentler means if one"
+              + " serves.");
+    }
+    if (patient.edible() && means.product() && patient.bears(means)) {
+      add(false, means, "It is eaten: the label must name it, with the days to wait.");
+    }
+  }
+
+  private void weather(Means means) {
+    Means.Use use = means.use();
+    if (day.celsius() != null && use.to() != null && day.celsius() > use.to()) {
+      add(
+          true,
+          means,
+          degrees("Too warm at %.0f °C: above %.0f °C it burns. Wait for the evening.", use.to()));
+    }
+    if (day.celsius() != null && use.from() != null && day.celsius() < use.from()) {
+      add(
+          means.released(),
+          means,
+          degrees("Too cold at %.0f °C: below %.0f °C it does little.", use.from()));
+    }
+    if (day.humidity() != null && use.humidity() != null && day.humidity() < use.humidity()) {
+      add(
+          false,
+          means,
+          String.format(
+              Locale.ROOT,
+              "The air is dry at %.0f %%; it wants %.0f %% or more.",
+              day.humidity(),
+              use.humidity()));
+    }
+    if (use.shade() && day.sun()) {
+      add(true, means, "Sun is on it: move it into shade until it is dry, or wait.");
+    }
+    boolean slow =
+        day.celsius() != null && day.celsius() < COOL
+            || day.humidity() != null && day.humidity() > DAMP;
+    if (use.wets() && slow) {
+      add(false, means, "Leaves will dry slowly here; do it in the morning, with moving air.");
+    }
+  }
+
+  private String degrees(String words, double limit) {
+    return String.format(Locale.ROOT, words, day.celsius(), limit);
+  }
+
+  private void life(Means means) {
+    boolean bees = means.ruins().contains("bees") || means.hurts().contains("bees");
+    if (bees && day.flowering() && day.outdoors()) {
+      add(true, means, "It flowers where bees fly. Take off the flowers, or take another means.");
+    } else if (day.flowering() && means.product() && means.use().as().equals("spray")) {
+      add(false, means, "Keep it off the flowers; they spot.");
+    }
+    if (day.fish() && means.hurts().contains("fish")) {
+      add(
+          false,
+          means,
+          "Deadly to fish: cover the tank and stop its air pump, or treat elsewhere.");
+    }
+    if (day.pets() && (means.hurts().contains("cats") || means.hurts().contains("pets"))) {
+      add(
+          false,
+          means,
+          "Dangerous to pets: keep them out until all is dry, and the bait out of reach.");
+    } else if (day.pets() && means.use().roomsShutHours() > 0) {
+      add(false, means, "Keep pets out until it is dry.");
+    }
+  }
+
+  private void patch(Means means) {
+    if (!means.use().patch()) {
+      return;
+    }
+    switch (day.patches().getOrDefault(means.id(), Patch.NONE)) {
+      case NONE -> add(true, means, "No patch test yet: treat one leaf, and look in two days.");
+      case WAITING -> add(true, means, "The patch test is not read yet.");
+      case FAILED -> add(true, means, "The patch test marked the leaf. Take another means.");
+      case PASSED -> {}
+    }
+  }
+
+  private void others(Means means, List<Means> together) {
+    for (Means other : together) {
+      if (gap(means, other) > 0) {
+        add(true, means, "Never together with " + other.label().toLowerCase(Locale.ROOT) + ".");
+      }
+    }
+    for (Used used : day.earlier()) {
+      long since = since(used);
+      int gap = gap(means, used.means());
+      if (since >= 0 && since < gap) {
+        add(
+            true,
+            means,
+            "%s was used %d days ago; %d must lie between."
+                .formatted(used.means().label(), since, gap));
+      }
+    }
+  }
+
+  private long since(Used used) {
+    return ChronoUnit.DAYS.between(used.day(), day.day());
+  }
+
+  private static int gap(Means one, Means other) {
+    return Math.max(
+        one.use().apart().getOrDefault(other.id(), 0),
+        other.use().apart().getOrDefault(one.id(), 0));
+  }
+
+  private void predators(Means means) {
+    for (Used used : day.earlier()) {
+      long since = since(used);
+      if (since < 0) {
+        continue;
+      }
+      if (means.released() && since < used.means().harmsPredators()) {
+        add(
+            true,
+            means,
+            "%s was used %d days ago and kills what you release for %d days."
+                .formatted(used.means().label(), since, used.means().harmsPredators()));
+      }
+      if (used.means().released() && means.harmsPredators() > 0 && since < PREDATORS_LIVE) {
+        add(
+            false,
+            means,
+            "%s were released %d days ago; this kills them."
+                .formatted(used.means().label(), since));
+      }
+    }
+  }
+
+  /** One group over more than one generation breeds what it no longer kills. */
+  private void resistance(Means means) {
+    if (!means.wearsOut() || day.generation() == null) {
+      return;
+    }
+    Optional<LocalDate> first =
+        day.earlier().stream()
+            .filter(used -> used.means().group().equals(means.group()) && since(used) >= 0)
+            .filter(used -> since(used) < 6L * day.generation())
+            .map(Used::day)
+            .min(Comparator.naturalOrder());
+    first
+        .filter(from -> ChronoUnit.DAYS.between(from, day.day()) > day.generation())
+        .ifPresent(
+            from ->
+                add(
+                    false,
+                    means,
+                    "Group %s has been used for %d days, more than one generation of %d. Change the group."
+                        .formatted(
+                            means.group(),
+                            ChronoUnit.DAYS.between(from, day.day()),
+                            day.generation())));
+  }
+}

@@ -1,0 +1,106 @@
+package org.mildlantern.core.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.pest.Generation;
+
+class DiseaseCourseTest {
+  private static final Knowledge KNOWLEDGE = Knowledge.load();
+  private static final Remedies REMEDIES = Remedies.load(KNOWLEDGE);
+
+  private static Outlook outlook(String id) {
+    return new Outlook(REMEDIES.pest(id).orElseThrow(), 20, 20);
+  }
+
+  private static List<Visit> weekly(int visits, String... means) {
+    return java.util.stream.IntStream.range(0, visits)
+        .mapToObj(
+            i ->
+                new Visit(
+                    7 * i,
+                    java.util.Arrays.stream(means)
+                        .map(id -> REMEDIES.means(id).orElseThrow())
+                        .toList()))
+        .toList();
+  }
+
+  /** Days from infection until it can be seen. */
+  @ParameterizedTest(name = "{0} at {1} °C shows after {2} to {3} days ({4})")
+  @CsvSource({
+    "powdery-mildew, 20, 4, 8, Daughtrey et al. 1995",
+    "grey-mould, 18, 3, 7, Daughtrey et al. 1995",
+    "rust, 20, 8, 14, Daughtrey et al. 1995",
+    "downy-mildew, 18, 5, 10, Daughtrey et al. 1995",
+    "fungal-leaf-spot, 22, 6, 14, Chase 1987",
+    "bacterial-brown-spot, 28, 2, 5, Chase 1987",
+    "bacterial-soft-rot, 28, 1, 3, Chase 1987",
+    "aerial-blight, 28, 2, 4, Chase 1987",
+  })
+  void incubationTakesAsLongAsPublished(String id, double celsius, double least, double most) {
+    LifeCycle life = REMEDIES.pest(id).orElseThrow();
+    assertThat(life.stages().get(0).degreeDays() / Generation.degrees(life, celsius))
+        .isBetween(least, most);
+  }
+
+  @Test
+  void dryLeavesStopNewInfectionsAndCuttingTakesOldOnes() {
+    Outlook spots = outlook("fungal-leaf-spot");
+    double nothing = spots.chance(List.of());
+    double dry = spots.chance(weekly(6, "dry-leaves"));
+    double both = spots.chance(weekly(6, "dry-leaves", "cut-infected"));
+    assertThat(dry).isGreaterThan(nothing);
+    assertThat(both).isGreaterThan(dry);
+  }
+
+  @Test
+  void whatIsStoppedIsTheShareOfNewOnesOnly() {
+    LifeCycle life = REMEDIES.pest("fungal-leaf-spot").orElseThrow();
+    double[][] survival = Killing.survival(life, weekly(1, "dry-leaves"), 40);
+    assertThat(survival[0]).containsExactly(new double[] {1, 1, 0.2}, within(1e-12));
+    assertThat(survival[29]).containsExactly(1, 1, 1);
+  }
+
+  @Test
+  void everyDiseaseHasACourseThatIsEnoughWithSomeSchool() {
+    CourseSearch search = new CourseSearch(REMEDIES);
+    for (LifeCycle life : REMEDIES.pests()) {
+      if (life.disease()) {
+        double best =
+            REMEDIES.schools("diseases").stream()
+                .flatMap(s -> search.find(s, life, new Outlook(life, 20, 20)).stream())
+                .mapToDouble(Course::chance)
+                .max()
+                .orElse(0);
+        assertThat(best).as(life.id()).isGreaterThanOrEqualTo(CourseSearch.ENOUGH);
+      }
+    }
+  }
+
+  @Test
+  void whatAPlantDoesNotBearIsLeftOutOfItsCourse() {
+    Patient masdevallia =
+        Patient.of(
+            KNOWLEDGE.form("fan-orchid").orElseThrow(),
+            KNOWLEDGE.taxon("masdevallia").orElseThrow(),
+            REMEDIES);
+    LifeCycle spots = REMEDIES.pest("fungal-leaf-spot").orElseThrow();
+    Course course =
+        new CourseSearch(REMEDIES)
+            .find(
+                REMEDIES.school("contact-fungicide").orElseThrow(),
+                spots,
+                new Outlook(spots, 18, 20),
+                masdevallia::bears)
+            .orElseThrow();
+    assertThat(course.leftOut()).extracting("id").containsExactly("copper");
+    assertThat(course.means()).extracting("id").doesNotContain("copper");
+  }
+}

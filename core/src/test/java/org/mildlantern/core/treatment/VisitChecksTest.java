@@ -1,0 +1,176 @@
+package org.mildlantern.core.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.treatment.VisitChecks.Patch;
+import org.mildlantern.core.treatment.VisitChecks.Used;
+
+class VisitChecksTest {
+  private static final Knowledge KNOWLEDGE = Knowledge.load();
+  private static final Remedies REMEDIES = Remedies.load(KNOWLEDGE);
+  private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+  private Double celsius = 20.0;
+  private Double humidity = 60.0;
+  private boolean sun;
+  private boolean flowering;
+  private boolean outdoors;
+  private boolean soft;
+  private boolean weak;
+  private boolean pets;
+  private boolean fish;
+  private final List<Used> earlier = new ArrayList<>();
+  private final Map<String, Patch> patches = new HashMap<>();
+
+  private static Means means(String id) {
+    return REMEDIES.means(id).orElseThrow();
+  }
+
+  private List<VisitCheck> checks(String kind, String... ids) {
+    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
+    Patient patient = Patient.of(KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, REMEDIES);
+    List<Means> means = new ArrayList<>();
+    for (String id : ids) {
+      means.add(means(id));
+      patches.putIfAbsent(id, Patch.PASSED);
+    }
+    return VisitChecks.of(
+        patient,
+        means,
+        new VisitChecks.Day(
+            TODAY, celsius, humidity, sun, flowering, outdoors, soft, weak, pets, fish, earlier,
+            patches, 18));
+  }
+
+  private void blocks(String words, String kind, String... ids) {
+    assertThat(checks(kind, ids)).anyMatch(c -> c.blocks() && c.reason().contains(words));
+  }
+
+  private void warns(String words, String kind, String... ids) {
+    assertThat(checks(kind, ids)).anyMatch(c -> !c.blocks() && c.reason().contains(words));
+  }
+
+  @Test
+  void aGoodEveningHasNothingAgainstSoapOnAPlantThatBearsIt() {
+    assertThat(checks("coleus", "wash-off")).isEmpty();
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+  }
+
+  @Test
+  void kindsAreSparedWhatHurtsThem() {
+    blocks("hurt by copper", "masdevallia", "copper");
+    blocks("traps", "dionaea", "soap");
+    blocks("bloom", "echeveria", "oil");
+    blocks("thin or hairy", "saintpaulia", "swab-alcohol");
+    blocks("feet wet", "dionaea", "dry-medium");
+    warns("thin or hairy", "coleus", "soap");
+  }
+
+  @Test
+  void whatIsEatenTakesNoSystemicWithoutALabel() {
+    blocks("eaten", "ocimum", "systemic");
+    warns("days to wait", "ocimum", "soil-bacteria");
+  }
+
+  @Test
+  void heatSunColdAndDampAreMinded() {
+    celsius = 32.0;
+    blocks("Too warm at 32", "monstera-deliciosa", "soap");
+    celsius = 6.0;
+    warns("Too cold at 6", "monstera-deliciosa", "soap");
+    blocks("Too cold", "monstera-deliciosa", "predatory-mites");
+    celsius = 12.0;
+    warns("dry slowly", "monstera-deliciosa", "soap");
+    celsius = 20.0;
+    humidity = 40.0;
+    warns("wants 55", "monstera-deliciosa", "predatory-mites");
+    sun = true;
+    blocks("shade", "monstera-deliciosa", "soap");
+  }
+
+  @Test
+  void beesFishAndPetsAreMinded() {
+    flowering = true;
+    warns("flowers", "hibiscus", "soap");
+    outdoors = true;
+    blocks("bees", "hibiscus", "pyrethrum");
+    fish = true;
+    pets = true;
+    warns("fish", "hibiscus", "pyrethrum");
+    warns("pets", "hibiscus", "pyrethrum");
+    warns("bait out of reach", "hibiscus", "slug-bait");
+  }
+
+  @Test
+  void softAndWeakPlantsAreSpared() {
+    soft = true;
+    weak = true;
+    warns("new growth", "monstera-deliciosa", "oil");
+    warns("weak", "monstera-deliciosa", "oil");
+    assertThat(checks("monstera-deliciosa", "wipe")).isEmpty();
+  }
+
+  @Test
+  void aPatchTestComesFirst() {
+    for (Patch patch : List.of(Patch.NONE, Patch.WAITING, Patch.FAILED)) {
+      patches.put("soap", patch);
+      assertThat(checks("monstera-deliciosa", "soap")).anyMatch(VisitCheck::blocks);
+    }
+    patches.put("soap", Patch.PASSED);
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+  }
+
+  @Test
+  void sulphurAndOilStayAMonthApartWhicheverComesFirst() {
+    earlier.add(new Used(means("sulphur"), TODAY.minusDays(20)));
+    blocks("30 must lie between", "monstera-deliciosa", "oil");
+    earlier.clear();
+    earlier.add(new Used(means("oil"), TODAY.minusDays(29)));
+    blocks("30 must lie between", "monstera-deliciosa", "sulphur");
+    earlier.set(0, new Used(means("oil"), TODAY.minusDays(30)));
+    assertThat(checks("monstera-deliciosa", "sulphur")).isEmpty();
+    blocks("Never together", "monstera-deliciosa", "sulphur", "oil");
+  }
+
+  @Test
+  void predatorsAreNotReleasedOntoResiduesNorKilledUnsaid() {
+    earlier.add(new Used(means("avermectin"), TODAY.minusDays(10)));
+    blocks("kills what you release for 21 days", "monstera-deliciosa", "predatory-mites");
+    earlier.set(0, new Used(means("predatory-mites"), TODAY.minusDays(10)));
+    warns("were released 10 days ago", "monstera-deliciosa", "soap");
+    assertThat(checks("monstera-deliciosa", "wipe")).isEmpty();
+  }
+
+  @Test
+  void oneGroupForMoreThanAGenerationIsTooLong() {
+    earlier.add(new Used(means("avermectin"), TODAY.minusDays(18)));
+    assertThat(checks("monstera-deliciosa", "avermectin")).noneMatch(c -> c.reason().contains("Group"));
+    earlier.add(new Used(means("avermectin"), TODAY.minusDays(19)));
+    warns("Group IRAC 6 has been used for 19 days", "monstera-deliciosa", "avermectin");
+    assertThat(checks("monstera-deliciosa", "soap")).noneMatch(c -> c.reason().contains("Group"));
+  }
+
+  @Test
+  void safetyNamesGearAirFireAndTheLabelFirst() {
+    Safety safety = Safety.of(List.of(means("swab-alcohol"), means("avermectin")));
+    assertThat(safety.lines().get(0)).startsWith("The label and the law");
+    assertThat(safety.gear()).contains("waterproof gloves", "a mask against mist");
+    assertThat(safety.shutHours()).isEqualTo(24);
+    assertThat(safety.lines())
+        .anyMatch(l -> l.contains("Flammable"))
+        .anyMatch(l -> l.contains("professional"))
+        .anyMatch(l -> l.contains("24 hours"))
+        .anyMatch(l -> l.contains("own bottle"));
+    assertThat(Safety.of(List.of(means("wash-off"))).lines()).isEmpty();
+  }
+}
