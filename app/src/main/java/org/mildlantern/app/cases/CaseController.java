@@ -80,6 +80,7 @@ class CaseController {
                     CaseView.Step::id, s -> Decibans.percent(s.probabilityAfter()))));
     model.addAttribute("otherChanges", otherChanges(found));
     model.addAttribute("treatable", remedies.pest(found.cause().id()).isPresent());
+    model.addAttribute("noCourse", remedies.without(found.cause().id()).orElse(null));
     model.addAttribute("outcomes", Outcome.values());
     return "cases/page";
   }

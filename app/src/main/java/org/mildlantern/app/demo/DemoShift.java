@@ -31,6 +31,12 @@ class DemoShift {
           "update pest_look set looked_on = looked_on + :d where collection_id = :c",
           "update isolation set began_on = began_on + :d, ended_on = ended_on + :d"
               + " where collection_id = :c",
+          "update cabinet_item set opened_on = opened_on + :d, expires_on = expires_on + :d,"
+              + " away_on = away_on + :d where collection_id = :c",
+          "update mix set mixed_on = mixed_on + :d, back_on = back_on + :d"
+              + " where collection_id = :c",
+          "update patch_test set begun_on = begun_on + :d where collection_id = :c",
+          "update trap_count set counted_on = counted_on + :d where collection_id = :c",
           "update spot_measure set measured_on = measured_on + :d where collection_id = :c",
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
               + " stage_since = stage_since + :d,"

@@ -36,6 +36,7 @@ class Tollhouse {
   private final DemoYear year;
   private final DemoCases cases;
   private final DemoTreatment treatment;
+  private final DemoCabinet cabinet;
 
   Tollhouse(
       KeeperService keepers,
@@ -44,7 +45,8 @@ class Tollhouse {
       DemoRows rows,
       DemoYear year,
       DemoCases cases,
-      DemoTreatment treatment) {
+      DemoTreatment treatment,
+      DemoCabinet cabinet) {
     this.keepers = keepers;
     this.knowledge = knowledge;
     this.scope = scope;
@@ -52,6 +54,7 @@ class Tollhouse {
     this.year = year;
     this.cases = cases;
     this.treatment = treatment;
+    this.cabinet = cabinet;
   }
 
   SignedIn makeKeeper() {
@@ -96,6 +99,13 @@ class Tollhouse {
       for (Object plant : (List<?>) looks.get("plants")) {
         treatment.looks(plants.get(plant.toString()).id(), looks);
       }
+    }
+    demo.list("cabinet").forEach(cabinet::bottle);
+    for (Sheet test : demo.list("patchTests")) {
+      cabinet.patchTest(plants.get(test.text("plant")).id(), test);
+    }
+    for (Sheet traps : demo.list("traps")) {
+      cabinet.traps(places.get(traps.text("place")), traps);
     }
     for (Sheet entry : demo.list("entries")) {
       long plant = plants.get(entry.text("plant")).id();

@@ -21,3 +21,11 @@ interface ApiTokenRepository extends JpaRepository<ApiToken, Long> {
 
   Optional<ApiToken> findByIdAndKeeperId(Long id, Long keeperId);
 }
+
+interface CollectionChoiceRepository extends JpaRepository<CollectionChoice, Long> {
+  @Query("select c from CollectionChoice c")
+  List<CollectionChoice> all();
+
+  @Query("select c from CollectionChoice c where c.topic = :topic")
+  Optional<CollectionChoice> of(String topic);
+}

@@ -33,6 +33,14 @@ public record RoundItem(
         id, shape, plantId, plantName, code, task, reason, List.of(), done, null, href, working);
   }
 
+  /** What the way to more is called. */
+  public String hrefLabel() {
+    if (href.startsWith("/visits/")) {
+      return "Open visit";
+    }
+    return done ? "Case" : href.startsWith("/cases/") ? "Open case" : "Open";
+  }
+
   /** One answer: a button with what it posts. */
   public record Answer(String label, String action, String field, String value) {}
 }

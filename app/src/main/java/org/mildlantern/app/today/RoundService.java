@@ -97,12 +97,14 @@ public class RoundService {
               && (open.cause().verdict() == Verdict.URGENT
                   || open.dueOn() != null && !open.dueOn().isAfter(today))
           || due.getOrDefault(plant.id(), List.of()).stream()
-              .anyMatch(d -> !d.on().isAfter(today))) {
+              .anyMatch(d -> d.item().shape().equals("flag") && !d.on().isAfter(today))) {
         return Lamp.BRIGHT;
       }
       boolean some =
           open != null
               || openLooks.contains(plant.id())
+              || due.getOrDefault(plant.id(), List.of()).stream()
+                  .anyMatch(d -> !d.on().isAfter(today))
               || tests.getOrDefault(plant.id(), List.of()).stream()
                   .anyMatch(t -> !t.dueOn().isAfter(today))
               || !waterChecks.get(plant.id()).dueOn().isAfter(today);

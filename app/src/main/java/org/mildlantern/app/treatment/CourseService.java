@@ -10,6 +10,7 @@ import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -21,6 +22,7 @@ import org.mildlantern.core.knowledge.School;
 import org.mildlantern.core.treatment.Course;
 import org.mildlantern.core.treatment.CourseSearch;
 import org.mildlantern.core.treatment.Outlook;
+import org.mildlantern.core.treatment.Patient;
 import org.mildlantern.core.treatment.Visit;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -41,6 +43,7 @@ public class CourseService {
   private final CaseService cases;
   private final PlantService plants;
   private final JournalService journal;
+  private final ChoiceService choices;
   private final Remedies remedies;
   private final CourseSearch search;
   private final Scope scope;
@@ -51,6 +54,7 @@ public class CourseService {
       CaseService cases,
       PlantService plants,
       JournalService journal,
+      ChoiceService choices,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
@@ -58,6 +62,7 @@ public class CourseService {
     this.cases = cases;
     this.plants = plants;
     this.journal = journal;
+    this.choices = choices;
     this.remedies = remedies;
     this.search = new CourseSearch(remedies);
     this.scope = scope;
@@ -65,8 +70,8 @@ public class CourseService {
 
   /** A case's pest with its plant and the warmth of its place. */
   record Ground(CaseView kase, PlantView plant, LifeCycle pest, double celsius) {
-    Outlook outlook(int females) {
-      return new Outlook(pest, celsius, females);
+    Outlook outlook(Infestation size) {
+      return new Outlook(pest, celsius, size.number(pest));
     }
   }
 
@@ -93,11 +98,39 @@ public class CourseService {
     return plant.place().temperature() == null ? ROOM : plant.place().temperature();
   }
 
-  /** What each school would do. */
+  /** What each school would do for this plant. */
   List<Course> offers(Ground ground, Outlook outlook) {
-    return remedies.schools().stream()
-        .flatMap(school -> search.find(school, ground.pest(), outlook).stream())
+    Patient patient = patient(ground.plant());
+    return schools(ground.pest()).stream()
+        .flatMap(school -> search.find(school, ground.pest(), outlook, patient::bears).stream())
         .toList();
+  }
+
+  Patient patient(PlantView plant) {
+    return Patient.of(plant.form(), plant.taxon(), remedies);
+  }
+
+  List<School> schools(LifeCycle pest) {
+    return remedies.schools(topic(pest));
+  }
+
+  /** The school that the collection follows against such a pest or disease. */
+  @Transactional(readOnly = true)
+  School followed(LifeCycle pest) {
+    String topic = topic(pest);
+    return Optional.ofNullable(choices.all().get(topic))
+        .flatMap(remedies::school)
+        .orElse(remedies.defaultSchool(topic));
+  }
+
+  private static String topic(LifeCycle pest) {
+    return pest.disease() ? "diseases" : "pests";
+  }
+
+  /** A course with all its visits. */
+  @Transactional(readOnly = true)
+  Picked withVisits(Long courseId) {
+    return new Picked(courses.byId(courseId).orElseThrow(), visits.of(courseId));
   }
 
   @Transactional(readOnly = true)
@@ -169,7 +202,7 @@ public class CourseService {
             .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
     Course course =
         search
-            .find(school, ground.pest(), ground.outlook(size.females()))
+            .find(school, ground.pest(), ground.outlook(size), patient(ground.plant())::bears)
             .orElseThrow(
                 () -> new IllegalArgumentException("This school has no course against it."));
     Entry entry =
@@ -186,7 +219,7 @@ public class CourseService {
                 ground.plant().id(),
                 ground.pest().id(),
                 school.id(),
-                size.females(),
+                size.number(ground.pest()),
                 ground.celsius(),
                 today,
                 entry.id()));
@@ -205,20 +238,35 @@ public class CourseService {
         new Entry(kase.plantId(), scope.now(), EntryKind.TREAT, text).ofCase(kase.id(), null));
   }
 
-  /** Notes a visit as done today, or as skipped; empty when there is none to answer. */
-  public Optional<Entry> answer(Long visitId, boolean done) {
+  /**
+   * Notes a visit as done today, or as skipped; empty when there is none to answer.
+   *
+   * @param reason why it was made against a warning, or skipped; may be empty
+   * @throws IllegalStateException when the plant is in the archive
+   */
+  Optional<Entry> answer(Long visitId, boolean done, String reason) {
     return visits
         .byId(visitId)
         .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
         .map(
             visit -> {
               TreatmentCourse course = courses.byId(visit.courseId()).orElseThrow();
+              if (plants.find(course.plantId()).orElseThrow().archived()) {
+                throw new IllegalStateException(
+                    "The plant is in the archive; bring it back first.");
+              }
               CaseView kase = cases.find(course.caseId()).orElseThrow();
-              Entry entry = write(kase, (done ? "Treated: " : "Visit skipped: ") + words(visit));
+              Entry entry =
+                  write(
+                      kase,
+                      (done ? "Treated: " : "Visit skipped: ")
+                          + words(visit)
+                          + (reason.isEmpty() ? "" : " · " + reason));
               visit.answer(
                   done ? TreatmentVisit.State.DONE : TreatmentVisit.State.SKIPPED,
                   scope.today(),
-                  entry.id());
+                  entry.id(),
+                  reason);
               return entry;
             });
   }
@@ -240,6 +288,10 @@ public class CourseService {
         .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
         .map(
             visit -> {
+              TreatmentCourse course = courses.byId(visit.courseId()).orElseThrow();
+              if (day.isBefore(course.begunOn())) {
+                throw new IllegalArgumentException("That is before the case’s course began.");
+              }
               if (day.isBefore(scope.today())) {
                 throw new IllegalArgumentException("That day has passed.");
               }
@@ -247,7 +299,7 @@ public class CourseService {
                 throw new IllegalArgumentException("At most " + LATEST + " days ahead.");
               }
               visit.plan(day);
-              return courses.byId(visit.courseId()).orElseThrow().caseId();
+              return course.caseId();
             });
   }
 
@@ -263,15 +315,20 @@ public class CourseService {
         .openOf(caseId)
         .map(
             course -> {
-              course.end(scope.today());
-              return write(cases.find(caseId).orElseThrow(), "Course ended");
+              Entry entry = write(cases.find(caseId).orElseThrow(), "Course ended");
+              course.end(scope.today(), entry.id());
+              return entry;
             });
   }
 
   @EventListener
   void takeBack(EntryRetracted event) {
     Long entry = event.entry().id();
-    visits.byEntry(entry).ifPresent(v -> v.answer(TreatmentVisit.State.PLANNED, null, null));
+    visits.byEntry(entry).ifPresent(v -> v.answer(TreatmentVisit.State.PLANNED, null, null, null));
     courses.byEntry(entry).ifPresent(courses::delete);
+    courses
+        .endedBy(entry)
+        .filter(course -> courses.openOf(course.caseId()).isEmpty())
+        .ifPresent(course -> course.end(null, null));
   }
 }

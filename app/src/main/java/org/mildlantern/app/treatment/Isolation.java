@@ -22,6 +22,7 @@ class Isolation {
   private LocalDate endedOn;
   private String endedWhy;
   private Long entryId;
+  private Long endEntryId;
 
   protected Isolation() {}
 
@@ -49,8 +50,10 @@ class Isolation {
     return beganOn;
   }
 
-  void end(LocalDate day, String reason) {
+  /** Ends it, or goes on with it when day is null. */
+  void end(LocalDate day, String reason, Long entry) {
     this.endedOn = day;
+    this.endEntryId = entry;
     this.endedWhy = reason;
   }
 }

@@ -34,6 +34,10 @@ class PestLook {
     this.entryId = entryId;
   }
 
+  Long id() {
+    return id;
+  }
+
   Long plantId() {
     return plantId;
   }

@@ -59,15 +59,24 @@ class QuarantineController {
       @RequestParam(required = false) String cause,
       @RequestParam(defaultValue = "") String counted,
       @RequestParam(required = false) String from,
+      @RequestParam(required = false) Long kase,
       RedirectAttributes flash) {
     PlantView plant = plant(id);
+    String back = back(id, from, kase);
     try {
       say(quarantines.looked(plant.id(), cause, number(counted)), flash);
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("quarantineProblem", e.getMessage());
-      return "redirect:/plants/" + id + "#quarantine";
+      return from == null ? "redirect:/plants/" + id + "#quarantine" : back;
     }
-    return "plant".equals(from) ? "redirect:/plants/" + id + "#quarantine" : "redirect:/today";
+    return back;
+  }
+
+  private static String back(Long plant, String from, Long kase) {
+    if ("course".equals(from) && kase != null) {
+      return "redirect:/cases/" + kase + "/treatment#counts";
+    }
+    return "plant".equals(from) ? "redirect:/plants/" + plant + "#quarantine" : "redirect:/today";
   }
 
   private static int number(String counted) {

@@ -8,6 +8,7 @@ import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -32,6 +33,7 @@ public class QuarantineService {
   private final CaseService cases;
   private final PlantService plants;
   private final JournalService journal;
+  private final ChoiceService choices;
   private final Knowledge knowledge;
   private final Remedies remedies;
   private final Scope scope;
@@ -42,6 +44,7 @@ public class QuarantineService {
       CaseService cases,
       PlantService plants,
       JournalService journal,
+      ChoiceService choices,
       Knowledge knowledge,
       Remedies remedies,
       Scope scope) {
@@ -50,6 +53,7 @@ public class QuarantineService {
     this.cases = cases;
     this.plants = plants;
     this.journal = journal;
+    this.choices = choices;
     this.knowledge = knowledge;
     this.remedies = remedies;
     this.scope = scope;
@@ -58,7 +62,7 @@ public class QuarantineService {
   /** A plant's quarantine, if it is in one. */
   @Transactional(readOnly = true)
   public Optional<QuarantineView> of(PlantView plant) {
-    return isolations.openOf(plant.id()).map(i -> view(i, plant, looks.of(plant.id())));
+    return isolations.openOf(plant.id()).map(i -> view(i, plant, looks.of(plant.id()), rule()));
   }
 
   /** All quarantines of kept plants. */
@@ -71,16 +75,23 @@ public class QuarantineService {
     var byPlant =
         looks.since(open.get(0).beganOn()).stream()
             .collect(Collectors.groupingBy(PestLook::plantId));
+    Quarantine.Rule rule = rule();
     return open.stream()
         .flatMap(
             i ->
                 kept.stream()
                     .filter(p -> p.id().equals(i.plantId()))
-                    .map(p -> view(i, p, byPlant.getOrDefault(p.id(), List.of()))))
+                    .map(p -> view(i, p, byPlant.getOrDefault(p.id(), List.of()), rule)))
         .toList();
   }
 
-  private QuarantineView view(Isolation isolation, PlantView plant, List<PestLook> ofPlant) {
+  private Quarantine.Rule rule() {
+    return Quarantine.Rule.valueOf(
+        choices.all().getOrDefault("quarantine", Quarantine.Rule.LONGER.name()));
+  }
+
+  private QuarantineView view(
+      Isolation isolation, PlantView plant, List<PestLook> ofPlant, Quarantine.Rule rule) {
     List<PestLook> during =
         ofPlant.stream().filter(l -> !l.lookedOn().isBefore(isolation.beganOn())).toList();
     LocalDate lastFind =
@@ -91,7 +102,8 @@ public class QuarantineService {
             isolation.beganOn(),
             lastFind,
             isolation.pest() == null ? null : remedies.pest(isolation.pest()).orElse(null),
-            CourseService.warmth(plant));
+            CourseService.warmth(plant),
+            rule);
     return new QuarantineView(
         plant.id(),
         isolation.beganOn(),
@@ -169,7 +181,8 @@ public class QuarantineService {
                     .openOf(plantId)
                     .map(
                         isolation -> {
-                          boolean early = !view(isolation, plant, looks.of(plantId)).mayLeave();
+                          boolean early =
+                              !view(isolation, plant, looks.of(plantId), rule()).mayLeave();
                           String reason =
                               early ? reason(why, "It is early; say why it must be.") : why.strip();
                           Entry entry =
@@ -178,7 +191,7 @@ public class QuarantineService {
                                   EntryKind.NOTE,
                                   "Quarantine ended"
                                       + (early ? " early: " + reason : ", nothing found"));
-                          isolation.end(scope.today(), reason);
+                          isolation.end(scope.today(), reason, entry.id());
                           return entry;
                         }));
   }
@@ -237,5 +250,9 @@ public class QuarantineService {
     Long entry = event.entry().id();
     looks.byEntry(entry).ifPresent(looks::delete);
     isolations.byEntry(entry).ifPresent(isolations::delete);
+    isolations
+        .endedBy(entry)
+        .filter(isolation -> isolations.openOf(isolation.plantId()).isEmpty())
+        .ifPresent(isolation -> isolation.end(null, null, null));
   }
 }

@@ -24,6 +24,7 @@ class TreatmentController {
   private final TreatmentPresenter presenter;
   private final QuarantineService quarantines;
   private final ContactLooks contacts;
+  private final Carriers carriers;
   private final PlantService plants;
   private final PlaceService places;
 
@@ -32,11 +33,13 @@ class TreatmentController {
       TreatmentPresenter presenter,
       QuarantineService quarantines,
       ContactLooks contacts,
+      Carriers carriers,
       PlantService plants,
       PlaceService places) {
     this.courses = courses;
     this.quarantines = quarantines;
     this.contacts = contacts;
+    this.carriers = carriers;
     this.places = places;
     this.presenter = presenter;
     this.plants = plants;
@@ -53,10 +56,14 @@ class TreatmentController {
 
   private String page(Long id, Infestation size, String school, Model model) {
     CourseService.Ground ground = courses.ground(id).orElseThrow(TreatmentController::missing);
-    model.addAttribute("view", presenter.show(ground, size, school));
+    List<ContactLooks.Watch> watches = contacts.of(List.of(ground.kase()), plants.kept());
+    model.addAttribute("view", presenter.show(ground, size, school, watches));
     model.addAttribute("sizes", Infestation.values());
     model.addAttribute("quarantine", quarantines.of(ground.plant()).orElse(null));
-    model.addAttribute("watches", contacts.of(List.of(ground.kase()), plants.kept()));
+    model.addAttribute("watches", watches);
+    model.addAttribute("chain", ContactChain.of(watches));
+    model.addAttribute("carriers", CaseCarrier.Carrier.values());
+    model.addAttribute("noted", carriers.of(id));
     model.addAttribute("places", places.all());
     return "treatment/page";
   }
@@ -79,26 +86,23 @@ class TreatmentController {
     }
   }
 
+  /** What may have carried it, or may carry it on. */
+  @PostMapping("/cases/{id}/carriers")
+  String carriers(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "") List<CaseCarrier.Carrier> carrier,
+      RedirectAttributes flash) {
+    courses.ground(id).orElseThrow(TreatmentController::missing);
+    carriers.note(id, carrier);
+    flash.addFlashAttribute("said", "Noted.");
+    return toCourse(id);
+  }
+
   @PostMapping("/cases/{id}/treatment/end")
   String end(@PathVariable Long id, RedirectAttributes flash) {
     courses.end(id).ifPresent(entry -> say(entry, flash));
     courses.ground(id).orElseThrow(TreatmentController::missing);
     return toCourse(id);
-  }
-
-  @PostMapping("/visits/{id}")
-  String answer(
-      @PathVariable Long id,
-      @RequestParam boolean done,
-      @RequestParam(required = false) String from,
-      RedirectAttributes flash) {
-    Long kase = courses.caseOf(id).orElseThrow(TreatmentController::missing);
-    courses
-        .answer(id, done)
-        .ifPresentOrElse(
-            entry -> say(entry, flash),
-            () -> flash.addFlashAttribute("said", "That visit was answered already."));
-    return "course".equals(from) ? toCourse(kase) : "redirect:/today";
   }
 
   @PostMapping("/visits/{id}/move")

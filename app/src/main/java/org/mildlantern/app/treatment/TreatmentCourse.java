@@ -24,6 +24,7 @@ class TreatmentCourse {
   private LocalDate begunOn;
   private LocalDate endedOn;
   private Long entryId;
+  private Long endEntryId;
 
   protected TreatmentCourse() {}
 
@@ -82,7 +83,9 @@ class TreatmentCourse {
     return endedOn == null;
   }
 
-  void end(LocalDate day) {
+  /** Ends it, or goes on with it when day is null. */
+  void end(LocalDate day, Long entry) {
     this.endedOn = day;
+    this.endEntryId = entry;
   }
 }

@@ -2,14 +2,20 @@ package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.DoubleStream;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.knowledge.School;
 import org.mildlantern.core.pest.Generation;
+import org.mildlantern.core.treatment.CountBand;
 import org.mildlantern.core.treatment.Course;
+import org.mildlantern.core.treatment.NotWorking;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Visit;
 import org.springframework.stereotype.Component;
@@ -22,11 +28,28 @@ class TreatmentPresenter {
   private static final int SHORTEST_CHART = 28;
   private static final int LONGEST_CHART = 240;
 
+  /** A visit made more days late than this counts as missed. */
+  private static final int LATE = 2;
+
   private final CourseService courses;
+  private final QuarantineService quarantines;
+  private final PestLookRepository looks;
+  private final CaseCarrierRepository carriers;
+  private final Remedies remedies;
   private final Scope scope;
 
-  TreatmentPresenter(CourseService courses, Scope scope) {
+  TreatmentPresenter(
+      CourseService courses,
+      QuarantineService quarantines,
+      PestLookRepository looks,
+      CaseCarrierRepository carriers,
+      Remedies remedies,
+      Scope scope) {
     this.courses = courses;
+    this.quarantines = quarantines;
+    this.looks = looks;
+    this.carriers = carriers;
+    this.remedies = remedies;
     this.scope = scope;
   }
 
@@ -36,14 +59,22 @@ class TreatmentPresenter {
    * @param size how many there are, for the schools' offers
    * @param schoolShown whose course is drawn while none is picked, or null for the default
    */
-  TreatmentView show(CourseService.Ground ground, Infestation size, String schoolShown) {
+  TreatmentView show(
+      CourseService.Ground ground,
+      Infestation size,
+      String schoolShown,
+      List<ContactLooks.Watch> watches) {
     CourseService.Picked picked = courses.picked(ground.kase().id()).orElse(null);
-    Outlook outlook =
-        picked == null ? ground.outlook(size.females()) : courses.outlook(picked.course());
-    List<Course> found = picked == null ? courses.offers(ground, outlook) : List.of();
-    Course shown = shown(found, schoolShown);
+    Outlook outlook = picked == null ? ground.outlook(size) : courses.outlook(picked.course());
+    List<Course> found = courses.offers(ground, outlook);
+    School followed = courses.followed(ground.pest());
+    Course shown = picked == null ? shown(found, schoolShown, followed) : null;
     List<Visit> plan =
         picked != null ? courses.plan(picked) : shown == null ? List.of() : shown.visits();
+    List<PestLook> its =
+        looks.of(ground.plant().id()).stream()
+            .filter(l -> l.pest().equals(ground.pest().id()) || l.pest().equals(PestLook.ANYTHING))
+            .toList();
     return new TreatmentView(
         ground.kase(),
         ground.plant(),
@@ -52,17 +83,89 @@ class TreatmentPresenter {
         Generation.of(ground.pest(), ground.celsius()).working(),
         lives(ground.pest()),
         size,
-        found.stream().map(c -> offer(c, c == shown)).toList(),
-        picked == null ? null : running(picked, outlook, plan),
-        plan.isEmpty() ? null : chart(outlook, plan));
+        found.stream().map(c -> offer(c, c == shown, followed)).toList(),
+        courses.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList(),
+        picked == null ? null : running(picked, outlook, plan, ground.plant(), its),
+        plan.isEmpty() ? null : chart(outlook, plan),
+        picked == null ? null : counts(ground, picked, outlook, plan, its, watches));
   }
 
-  private static Course shown(List<Course> found, String wanted) {
+  private static Course shown(List<Course> found, String wanted, School followed) {
     return found.stream()
         .filter(c -> c.school().id().equals(wanted))
         .findFirst()
-        .or(() -> found.stream().filter(c -> c.school().byDefault()).findFirst())
+        .or(() -> found.stream().filter(c -> c.school().equals(followed)).findFirst())
         .orElse(found.isEmpty() ? null : found.get(0));
+  }
+
+  private TreatmentView.Counts counts(
+      CourseService.Ground ground,
+      CourseService.Picked picked,
+      Outlook outlook,
+      List<Visit> plan,
+      List<PestLook> its,
+      List<ContactLooks.Watch> watches) {
+    LocalDate begun = picked.course().begunOn();
+    List<CountBand.Count> counted =
+        its.stream()
+            .filter(l -> l.pest().equals(ground.pest().id()) && !l.lookedOn().isBefore(begun))
+            .sorted(Comparator.comparing(PestLook::lookedOn).thenComparing(PestLook::id))
+            .map(l -> new CountBand.Count(daysAfter(begun, l.lookedOn()), l.counted()))
+            .toList();
+    CountBand band = CountBand.of(ground.pest(), outlook, plan, counted);
+    List<TreatmentView.CountRow> rows =
+        band.rows().stream()
+            .map(
+                r ->
+                    new TreatmentView.CountRow(
+                        begun.plusDays(r.day()),
+                        r.counted(),
+                        r.first() ? "" : String.format(Locale.ROOT, "about %.0f", r.expected()),
+                        r.first() ? "sets the scale" : r.low() + " to " + r.high(),
+                        r.above() ? "above" : r.below() ? "better" : r.first() ? "" : "as hoped"))
+            .toList();
+    return new TreatmentView.Counts(
+        rows, band.notWorking() ? why(ground, picked, outlook, band, watches) : null);
+  }
+
+  private NotWorking why(
+      CourseService.Ground ground,
+      CourseService.Picked picked,
+      Outlook outlook,
+      CountBand band,
+      List<ContactLooks.Watch> watches) {
+    List<Visit> done =
+        courses.plan(
+            new CourseService.Picked(
+                picked.course(),
+                picked.visits().stream()
+                    .filter(v -> v.state() == TreatmentVisit.State.DONE)
+                    .toList()));
+    int missed =
+        (int)
+            picked.visits().stream()
+                .filter(
+                    v ->
+                        v.state() == TreatmentVisit.State.SKIPPED
+                            || v.day().isAfter(v.plannedOn().plusDays(LATE)))
+                .count();
+    return NotWorking.of(
+        ground.pest(),
+        new NotWorking.Course(
+            done,
+            missed,
+            quarantines.of(ground.plant()).isPresent(),
+            !carriers.of(ground.kase().id()).isEmpty(),
+            watches.stream().anyMatch(ContactLooks.Watch::found),
+            ground.kase().probability()),
+        band,
+        outlook.generation(),
+        courses.patient(ground.plant()),
+        remedies);
+  }
+
+  private static int daysAfter(LocalDate begun, LocalDate day) {
+    return (int) java.time.temporal.ChronoUnit.DAYS.between(begun, day);
   }
 
   private static String warmth(CourseService.Ground ground) {
@@ -85,12 +188,12 @@ class TreatmentPresenter {
         .toList();
   }
 
-  private static TreatmentView.Offer offer(Course course, boolean shown) {
+  private static TreatmentView.Offer offer(Course course, boolean shown, School followed) {
     return new TreatmentView.Offer(
         course.school().id(),
         course.school().label(),
         course.school().what(),
-        course.school().byDefault(),
+        course.school().equals(followed),
         shown,
         course.visits().size(),
         course.visits().size() == 1 ? "once" : "every " + course.interval() + " days",
@@ -99,11 +202,16 @@ class TreatmentPresenter {
         AMOUNTS.get(course.harm()),
         Decibans.percent(course.chance()),
         course.enough(),
-        course.means());
+        course.means(),
+        course.leftOut());
   }
 
   private TreatmentView.Running running(
-      CourseService.Picked picked, Outlook outlook, List<Visit> plan) {
+      CourseService.Picked picked,
+      Outlook outlook,
+      List<Visit> plan,
+      PlantView plant,
+      List<PestLook> its) {
     LocalDate today = scope.today();
     double chance = outlook.chance(plan);
     List<TreatmentView.VisitRow> rows = new ArrayList<>();
@@ -127,7 +235,13 @@ class TreatmentPresenter {
         chance >= org.mildlantern.core.treatment.CourseSearch.ENOUGH,
         picked.course().begunOn().plusDays(outlook.horizon(plan)),
         (int) rows.stream().filter(r -> r.state().equals("done")).count(),
-        left);
+        left,
+        CourseCalendar.of(
+            picked.visits(),
+            its,
+            quarantines.of(plant).orElse(null),
+            picked.course().begunOn(),
+            today));
   }
 
   private String without(CourseService.Picked picked, TreatmentVisit skipped, Outlook outlook) {

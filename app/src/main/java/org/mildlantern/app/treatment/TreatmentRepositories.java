@@ -17,6 +17,12 @@ interface TreatmentCourseRepository extends JpaRepository<TreatmentCourse, Long>
   @Query("select c from TreatmentCourse c where c.endedOn is null order by c.id")
   List<TreatmentCourse> open();
 
+  @Query("select c from TreatmentCourse c where c.plantId in :plants")
+  List<TreatmentCourse> onPlants(Collection<Long> plants);
+
+  @Query("select c from TreatmentCourse c where c.endEntryId = :entryId")
+  Optional<TreatmentCourse> endedBy(Long entryId);
+
   @Query("select c from TreatmentCourse c where c.entryId = :entryId")
   Optional<TreatmentCourse> byEntry(Long entryId);
 }
@@ -30,6 +36,12 @@ interface TreatmentVisitRepository extends JpaRepository<TreatmentVisit, Long> {
 
   @Query("select v from TreatmentVisit v where v.courseId in :courseIds order by v.plannedOn, v.id")
   List<TreatmentVisit> ofAll(Collection<Long> courseIds);
+
+  /** Visits made on a plant, in any course. */
+  @Query(
+      "select v from TreatmentVisit v, TreatmentCourse c where c.id = v.courseId"
+          + " and c.plantId in :plants and v.state = 'DONE' order by v.answeredOn")
+  List<TreatmentVisit> doneOn(Collection<Long> plants);
 
   @Query("select v from TreatmentVisit v where v.entryId = :entryId")
   Optional<TreatmentVisit> byEntry(Long entryId);
@@ -53,6 +65,42 @@ interface IsolationRepository extends JpaRepository<Isolation, Long> {
   @Query("select i from Isolation i where i.endedOn is null order by i.beganOn")
   List<Isolation> open();
 
+  @Query("select i from Isolation i where i.endEntryId = :entryId")
+  Optional<Isolation> endedBy(Long entryId);
+
   @Query("select i from Isolation i where i.entryId = :entryId")
   Optional<Isolation> byEntry(Long entryId);
+}
+
+interface PatchTestRepository extends JpaRepository<PatchTest, Long> {
+  @Query("select t from PatchTest t where t.id = :id")
+  Optional<PatchTest> byId(Long id);
+
+  @Query("select t from PatchTest t where t.plantId in :plants order by t.begunOn, t.id")
+  List<PatchTest> of(Collection<Long> plants);
+
+  @Query("select t from PatchTest t where t.result is null order by t.begunOn, t.id")
+  List<PatchTest> waiting();
+
+  @Query("select t from PatchTest t where t.begunEntryId = :entryId")
+  Optional<PatchTest> begunBy(Long entryId);
+
+  @Query("select t from PatchTest t where t.readEntryId = :entryId")
+  Optional<PatchTest> readBy(Long entryId);
+}
+
+interface CaseCarrierRepository extends JpaRepository<CaseCarrier, Long> {
+  @Query("select c from CaseCarrier c where c.caseId = :caseId order by c.id")
+  List<CaseCarrier> of(Long caseId);
+}
+
+interface TrapCountRepository extends JpaRepository<TrapCount, Long> {
+  @Query("select c from TrapCount c where c.id = :id")
+  Optional<TrapCount> byId(Long id);
+
+  @Query("select c from TrapCount c where c.countedOn >= :from order by c.countedOn")
+  List<TrapCount> since(LocalDate from);
+
+  @Query("select c from TrapCount c where c.placeId = :placeId and c.countedOn = :day")
+  Optional<TrapCount> on(Long placeId, LocalDate day);
 }

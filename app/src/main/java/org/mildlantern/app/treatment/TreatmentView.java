@@ -6,6 +6,8 @@ import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.School;
+import org.mildlantern.core.treatment.NotWorking;
 import org.mildlantern.core.working.Working;
 
 /** The treatment page of a case, ready to be shown. */
@@ -18,8 +20,20 @@ record TreatmentView(
     List<Life> lives,
     Infestation size,
     List<Offer> offers,
+    List<School> declined,
     Running running,
-    ForecastChart chart) {
+    ForecastChart chart,
+    Counts counts) {
+
+  /**
+   * Counts beside what was expected of them.
+   *
+   * @param notWorking why and what next, or null while it works
+   */
+  record Counts(List<CountRow> rows, NotWorking notWorking) {}
+
+  /** One look. */
+  record CountRow(LocalDate day, int counted, String expected, String band, String verdict) {}
 
   /** Days from egg to egg at a temperature. */
   record Life(String celsius, String days) {}
@@ -38,7 +52,8 @@ record TreatmentView(
       String harm,
       String chance,
       boolean enough,
-      List<Means> means) {}
+      List<Means> means,
+      List<Means> leftOut) {}
 
   /** The course that was picked. */
   record Running(
@@ -49,7 +64,8 @@ record TreatmentView(
       boolean enough,
       LocalDate judgedOn,
       int done,
-      int left) {}
+      int left,
+      CourseCalendar calendar) {}
 
   /**
    * A visit of the course.

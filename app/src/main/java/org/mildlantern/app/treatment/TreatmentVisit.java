@@ -33,6 +33,7 @@ class TreatmentVisit {
 
   private LocalDate answeredOn;
   private Long entryId;
+  private String reason;
 
   protected TreatmentVisit() {}
 
@@ -72,7 +73,13 @@ class TreatmentVisit {
     return entryId;
   }
 
-  void answer(State how, LocalDate day, Long entry) {
+  /** Why it was made against a warning, or skipped; null when nothing was said. */
+  String reason() {
+    return reason;
+  }
+
+  void answer(State how, LocalDate day, Long entry, String why) {
+    this.reason = why == null || why.isEmpty() ? null : why;
     this.state = how;
     this.answeredOn = day;
     this.entryId = entry;

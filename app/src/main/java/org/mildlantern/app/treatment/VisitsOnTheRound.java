@@ -1,39 +1,84 @@
 package org.mildlantern.app.treatment;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.RoundItem;
 import org.mildlantern.app.today.RoundSource;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.stereotype.Component;
 
 /** Puts the visits of running courses on the round. */
 @Component
 class VisitsOnTheRound implements RoundSource {
   private final CourseService courses;
+  private final VisitService visits;
+  private final VisitGround ground;
+  private final Remedies remedies;
 
-  VisitsOnTheRound(CourseService courses) {
+  VisitsOnTheRound(
+      CourseService courses, VisitService visits, VisitGround ground, Remedies remedies) {
     this.courses = courses;
+    this.visits = visits;
+    this.ground = ground;
+    this.remedies = remedies;
   }
 
   @Override
-  public List<Due> due(Ground ground) {
-    List<Due> due = new ArrayList<>();
-    for (CourseService.Picked picked : courses.underWay()) {
-      ground
+  public List<Due> due(Ground known) {
+    Set<Long> open = known.openCases().stream().map(CaseView::id).collect(Collectors.toSet());
+    List<CourseService.Picked> underWay =
+        courses.underWay().stream().filter(p -> open.contains(p.course().caseId())).toList();
+    Map<TreatmentVisit, PlantView> now = new LinkedHashMap<>();
+    Map<Long, LifeCycle> pests = new HashMap<>();
+    for (CourseService.Picked picked : underWay) {
+      pests.put(picked.course().id(), remedies.pest(picked.course().pest()).orElseThrow());
+      known
           .plant(picked.course().plantId())
           .ifPresent(
               plant ->
-                  picked.visits().stream()
-                      .filter(v -> v.state() == TreatmentVisit.State.PLANNED)
-                      .forEach(v -> due.add(due(picked, v, plant))));
+                  planned(picked)
+                      .filter(v -> !v.plannedOn().isAfter(ground.today()))
+                      .forEach(v -> now.put(v, plant)));
+    }
+    Map<Long, VisitService.Brief> briefs = visits.briefs(now, pests);
+    List<Due> due = new ArrayList<>();
+    for (CourseService.Picked picked : underWay) {
+      known
+          .plant(picked.course().plantId())
+          .ifPresent(
+              plant ->
+                  planned(picked).forEach(v -> due.add(due(picked, v, plant, briefs.get(v.id())))));
     }
     return due;
   }
 
-  private Due due(CourseService.Picked picked, TreatmentVisit visit, PlantView plant) {
+  private static Stream<TreatmentVisit> planned(CourseService.Picked picked) {
+    return picked.visits().stream().filter(v -> v.state() == TreatmentVisit.State.PLANNED);
+  }
+
+  private Due due(
+      CourseService.Picked picked,
+      TreatmentVisit visit,
+      PlantView plant,
+      VisitService.Brief brief) {
     String action = "/visits/" + visit.id();
     int number = picked.visits().indexOf(visit) + 1;
+    boolean blocked = brief != null && brief.block() != null;
+    List<RoundItem.Answer> answers = new ArrayList<>();
+    if (!blocked) {
+      answers.add(new RoundItem.Answer("Done", action, "done", "true"));
+    }
+    answers.add(new RoundItem.Answer("Skip", action, "done", "false"));
+    String mix = brief == null || brief.mix().isEmpty() ? "" : brief.mix() + " · ";
     return new Due(
         visit.plannedOn(),
         new RoundItem(
@@ -43,13 +88,17 @@ class VisitsOnTheRound implements RoundSource {
             plant.name(),
             plant.code(),
             "treat",
-            courses.words(visit) + " · visit " + number + " of " + picked.visits().size(),
-            List.of(
-                new RoundItem.Answer("Done", action, "done", "true"),
-                new RoundItem.Answer("Skip", action, "done", "false")),
+            mix
+                + courses.words(visit)
+                + " · visit "
+                + number
+                + " of "
+                + picked.visits().size()
+                + (blocked ? " · not yet: " + brief.block().reason() : ""),
+            answers,
             false,
             null,
-            "/cases/" + picked.course().caseId() + "/treatment",
+            action,
             null));
   }
 }

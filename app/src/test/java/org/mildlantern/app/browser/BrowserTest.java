@@ -3,120 +3,16 @@ package org.mildlantern.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.mildlantern.app.AppTest;
-import org.mildlantern.app.TestClock;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** Goes through the app as a keeper would, in a real browser. */
-@AppTest
-class BrowserTest {
-  private static final List<String> FLAGS =
-      List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking");
-
-  private static Playwright playwright;
-  private static Browser browser;
-
-  @LocalServerPort int port;
-  @Autowired TestClock clock;
-
-  private BrowserContext context;
-  private Page page;
-  private final List<String> complaints = new ArrayList<>();
-
-  @BeforeAll
-  static void launch() {
-    playwright =
-        Playwright.create(
-            new Playwright.CreateOptions()
-                .setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(FLAGS));
-  }
-
-  @AfterAll
-  static void quit() {
-    browser.close();
-    playwright.close();
-  }
-
-  @BeforeEach
-  void open() {
-    open(1280, 800);
-  }
-
-  private void open(int width, int height) {
-    if (context != null) {
-      context.close();
-    }
-    context =
-        browser.newContext(
-            new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setBaseURL("http://127.0.0.1:" + port));
-    page = context.newPage();
-    page.onConsoleMessage(
-        m -> {
-          if (m.type().equals("error") && !m.text().contains("status of 422")) {
-            complaints.add(m.text());
-          }
-        });
-    page.onPageError(complaints::add);
-  }
-
-  @AfterEach
-  void noComplaints() {
-    context.close();
-    clock.reset();
-    assertThat(complaints).as("browser console").isEmpty();
-  }
-
-  private void enterDemo() {
-    page.navigate("/sign-in");
-    button("Open the demo collection").click();
-    assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/today"));
-  }
-
-  private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  private Locator link(String name) {
-    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
-  }
-
-  private void markChip(String node) {
-    page.locator("[id='chip-" + node + "']").click();
-    assertThat(page.locator("[id='chip-" + node + "']"))
-        .hasClass(java.util.regex.Pattern.compile(".*present.*"));
-  }
-
+class BrowserTest extends BrowserCase {
   @Test
   void fromAWorryToItsResultAndBack() {
     enterDemo();
@@ -317,6 +213,12 @@ class BrowserTest {
             "/cases",
             "/cases/4",
             "/settings",
+            "/treatments",
+            "/cases/4/treatment",
+            "/visits/4",
+            "/mixing",
+            "/mixing/1",
+            "/mixing/new",
             "/find?q=mite",
             "/diagnose/shared",
             "/plants/10/spots",
@@ -339,19 +241,5 @@ class BrowserTest {
     }
     page.locator("[data-theme]").click();
     expectNothingSerious("dark theme at " + width);
-  }
-
-  private void expectNothingSerious(String where) {
-    List<String> serious =
-        new AxeBuilder(page)
-            .analyze().getViolations().stream()
-                .filter(r -> List.of("serious", "critical").contains(r.getImpact()))
-                .map(r -> r.getId() + ": " + nodes(r))
-                .toList();
-    assertThat(serious).as(where).isEmpty();
-  }
-
-  private static String nodes(Rule rule) {
-    return rule.getNodes().stream().limit(3).map(n -> n.getHtml()).toList().toString();
   }
 }

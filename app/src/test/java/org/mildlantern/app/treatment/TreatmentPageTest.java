@@ -44,7 +44,7 @@ class TreatmentPageTest extends WebCase {
     keeper = keepers.make();
     plant =
         keepers.plant(
-            keeper, keepers.place(keeper, "Sill", PlaceKind.INDOOR), "Coleus scutellarioides");
+            keeper, keepers.place(keeper, "Sill", PlaceKind.INDOOR), "Monstera deliciosa");
     mites = keepers.as(keeper, () -> cases.open(plant.id(), "spider-mites")).orElseThrow();
     path = "/cases/" + mites.id() + "/treatment";
   }
@@ -127,7 +127,7 @@ class TreatmentPageTest extends WebCase {
     assertThat(tasks(LocalDate.of(2026, 12, 20))).hasSize(1);
     post(keeper, "/visits/" + second + "/move", "day", "2026-11-01")
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("That day has passed.")));
+        .andExpect(content().string(containsString("before the case’s course began")));
     post(keeper, "/visits/" + second + "/move", "day", "2999-11-01")
         .andExpect(content().string(containsString("At most 120 days ahead.")));
     post(keeper, "/visits/" + second + "/move", "day", "")
@@ -155,7 +155,7 @@ class TreatmentPageTest extends WebCase {
     keepers.as(keeper, () -> cases.close(mites.id(), Outcome.HEALED, ""));
     post(keeper, path, "school", "soap-and-water", "size", "FEW")
         .andExpect(content().string(containsString("The case is closed.")));
-    PlantView other = keepers.plant(keeper, plant.place(), "Coleus scutellarioides");
+    PlantView other = keepers.plant(keeper, plant.place(), "Monstera deliciosa");
     CaseView dry = keepers.as(keeper, () -> cases.open(other.id(), "too-dry")).orElseThrow();
     get(keeper, "/cases/" + dry.id() + "/treatment").andExpect(status().isNotFound());
     get(keeper, "/cases/" + dry.id())

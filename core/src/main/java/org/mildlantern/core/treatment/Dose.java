@@ -85,6 +85,15 @@ public record Dose(
             "the label; spoons, ounces and gallons by NIST Handbook 44"));
   }
 
+  /** What to measure with, in words; empty when nothing fits. */
+  public String by() {
+    if (gauge == null) {
+      return "";
+    }
+    int goes = gauge.goes(measured);
+    return gauge.label() + (goes > 1 ? ", in " + goes + " goes" : "");
+  }
+
   public boolean roughly() {
     return Math.abs(error) > NOTABLE;
   }

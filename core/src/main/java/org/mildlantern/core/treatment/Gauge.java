@@ -20,6 +20,8 @@ public enum Gauge {
   SCALE_POCKET("scale to 0.1 g", true, 0.1, 500),
   SCALE_KITCHEN("kitchen scale to 1 g", true, 1, 5000);
 
+  private static final int MOST_GOES = 4;
+
   private final String label;
   private final boolean solid;
   private final double step;
@@ -53,15 +55,27 @@ public enum Gauge {
     return steps * step;
   }
 
-  /** Those of a kind that come nearest to an amount without passing the limit, the best first. */
+  /** How many fills an amount takes. */
+  public int goes(double amount) {
+    return (int) Math.max(1, Math.ceil(amount / most - 1e-9));
+  }
+
+  /**
+   * Those of a kind that come nearest to an amount without passing the limit, the best first; what
+   * takes more than {@value #MOST_GOES} fills is none.
+   */
   static List<Gauge> nearest(List<Gauge> owned, boolean solid, double amount, double limit) {
     return owned.stream()
-        .filter(gauge -> gauge.solid == solid && amount <= gauge.most)
+        .filter(gauge -> gauge.solid == solid && gauge.goes(amount) <= MOST_GOES)
         .sorted(
-            Comparator.comparingDouble(
-                    (Gauge g) ->
-                        Math.round(1000 * Math.abs(g.rounded(amount, limit) - amount) / amount))
-                .thenComparing(Comparator.comparingDouble((Gauge g) -> g.most)))
+            Comparator.comparingDouble((Gauge g) -> g.roughness(amount, limit))
+                .thenComparing(g -> g.goes(amount))
+                .thenComparing(Comparator.comparingDouble(g -> g.most)))
         .toList();
+  }
+
+  /** The share by which rounding is off, to the nearest percent: less than that decides nothing. */
+  private double roughness(double amount, double limit) {
+    return Math.rint(100 * Math.abs(rounded(amount, limit) - amount) / amount);
   }
 }

@@ -13,9 +13,9 @@ import org.mildlantern.core.working.Working.Step;
 /**
  * How long a plant stands apart.
  *
- * <p>The longer of a fixed time and one full generation of its pest at the place's warmth with a
- * third added, counted from the beginning or from the last find, whichever is later. A new find so
- * starts it again. Both schools' rules are thus kept at once.
+ * <p>By one school a fixed time, by the other one full generation of its pest at the place's warmth
+ * with a third added; by default the longer of the two. It is counted from the beginning or from
+ * the last find, whichever is later, so that a new find starts it again.
  *
  * <p>Example: spider mites at 19 °C take 20 days, with a third 27; the fixed four weeks are longer.
  *
@@ -33,19 +33,42 @@ public record Quarantine(
   /** Longest wait that is worked out; colder places would make it endless. */
   private static final int LONGEST = 365;
 
+  /** The schools. */
+  public enum Rule {
+    LONGER("the longer of the two"),
+    FIXED("fixed days, started again by each find"),
+    GENERATION("one full generation at the room's warmth");
+
+    private final String label;
+
+    Rule(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+  }
+
+  /** By the default school, the longer of the two. */
+  public static Quarantine of(LocalDate began, LocalDate lastFind, LifeCycle pest, double celsius) {
+    return of(began, lastFind, pest, celsius, Rule.LONGER);
+  }
+
   /**
-   * Works out the time.
+   * Works out the time. Where no life cycle is known the fixed time stands for every school.
    *
    * @param lastFind day of the last find, or null
    * @param pest what it has, or null when nothing was found or its life is not known
    */
-  public static Quarantine of(LocalDate began, LocalDate lastFind, LifeCycle pest, double celsius) {
+  public static Quarantine of(
+      LocalDate began, LocalDate lastFind, LifeCycle pest, double celsius, Rule rule) {
     boolean reset = lastFind != null && lastFind.isAfter(began);
     LocalDate since = reset ? lastFind : began;
     List<Step> steps = new ArrayList<>();
     steps.add(new Step("Fixed time", FIXED_DAYS + " days", "four weeks, rule of thumb"));
     int days = FIXED_DAYS;
-    if (pest != null) {
+    if (pest != null && rule != Rule.FIXED) {
       double generation = Generation.of(pest, celsius).days();
       int full = (int) Math.min(LONGEST, Math.ceil(generation * MARGIN));
       steps.add(
@@ -53,7 +76,7 @@ public record Quarantine(
               "One generation and a third",
               full + " days",
               String.format(Locale.ROOT, "%s at %.0f °C", pest.species(), celsius)));
-      days = Math.max(days, full);
+      days = rule == Rule.GENERATION ? full : Math.max(days, full);
     }
     steps.add(new Step(reset ? "Counted from the last find" : "Counted from", since.toString()));
     LocalDate clear = since.plusDays(days);
@@ -64,7 +87,9 @@ public record Quarantine(
         clear,
         new Working(
             "Quarantine",
-            "the longer of a fixed time and one full generation with a third added",
+            rule == Rule.LONGER
+                ? "the longer of a fixed time and one full generation with a third added"
+                : rule.label(),
             steps,
             clear.toString(),
             "degree-days of the pest; margin and fixed time are rules of thumb"));

@@ -186,9 +186,10 @@ public final class VisitChecks {
     if (!means.use().patch()) {
       return;
     }
+    boolean risky = means.harm() >= HARSH || !patient.hurtBy(means).isEmpty();
     switch (day.patches().getOrDefault(means.id(), Patch.NONE)) {
-      case NONE -> add(true, means, "No patch test yet: treat one leaf, and look in two days.");
-      case WAITING -> add(true, means, "The patch test is not read yet.");
+      case NONE -> add(risky, means, "No patch test yet: treat one leaf, and look in two days.");
+      case WAITING -> add(risky, means, "The patch test is not read yet.");
       case FAILED -> add(true, means, "The patch test marked the leaf. Take another means.");
       case PASSED -> {}
     }

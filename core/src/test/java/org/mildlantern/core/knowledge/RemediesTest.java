@@ -20,7 +20,8 @@ class RemediesTest {
     Set<String> families = Set.of("pest", "disease");
     for (Cause cause : KNOWLEDGE.causes()) {
       if (families.contains(cause.family())) {
-        assertThat(remedies.pest(cause.id()).isPresent() || remedies.without(cause.id()).isPresent())
+        assertThat(
+                remedies.pest(cause.id()).isPresent() || remedies.without(cause.id()).isPresent())
             .as(cause.id())
             .isTrue();
       }

@@ -48,6 +48,14 @@ class DoseTest {
   }
 
   @Test
+  void aSmallSyringeFilledTwiceBeatsARoughOne() {
+    Dose dose = Dose.of(LabelRate.parse("15 ml/L"), 0.1, List.of(Gauge.SYRINGE_1, Gauge.SYRINGE_5));
+    assertThat(dose.gauge()).isEqualTo(Gauge.SYRINGE_1);
+    assertThat(dose.measured()).isCloseTo(1.5, within(1e-9));
+    assertThat(dose.by()).isEqualTo("1 ml syringe, in 2 goes");
+  }
+
+  @Test
   void withoutAFittingGaugeTheExactAmountStands() {
     Dose dose = Dose.of(LabelRate.parse("1 g/L"), 0.2, List.of(Gauge.SCALE_KITCHEN));
     assertThat(dose.gauge()).isNull();

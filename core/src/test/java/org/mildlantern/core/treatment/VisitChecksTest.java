@@ -122,10 +122,15 @@ class VisitChecksTest {
 
   @Test
   void aPatchTestComesFirst() {
-    for (Patch patch : List.of(Patch.NONE, Patch.WAITING, Patch.FAILED)) {
+    for (Patch patch : List.of(Patch.NONE, Patch.WAITING)) {
+      patches.put("oil", patch);
       patches.put("soap", patch);
-      assertThat(checks("monstera-deliciosa", "soap")).anyMatch(VisitCheck::blocks);
+      blocks("atch test", "monstera-deliciosa", "oil");
+      warns("atch test", "monstera-deliciosa", "soap");
+      blocks("atch test", "coleus", "soap");
     }
+    patches.put("soap", Patch.FAILED);
+    blocks("marked the leaf", "monstera-deliciosa", "soap");
     patches.put("soap", Patch.PASSED);
     assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
   }
@@ -154,7 +159,8 @@ class VisitChecksTest {
   @Test
   void oneGroupForMoreThanAGenerationIsTooLong() {
     earlier.add(new Used(means("avermectin"), TODAY.minusDays(18)));
-    assertThat(checks("monstera-deliciosa", "avermectin")).noneMatch(c -> c.reason().contains("Group"));
+    assertThat(checks("monstera-deliciosa", "avermectin"))
+        .noneMatch(c -> c.reason().contains("Group"));
     earlier.add(new Used(means("avermectin"), TODAY.minusDays(19)));
     warns("Group IRAC 6 has been used for 19 days", "monstera-deliciosa", "avermectin");
     assertThat(checks("monstera-deliciosa", "soap")).noneMatch(c -> c.reason().contains("Group"));

@@ -1,0 +1,72 @@
+package org.mildlantern.app.demo;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Writes the demo's cabinet, patch tests and trap counts. */
+@Component
+class DemoCabinet {
+  private final DemoRows rows;
+
+  DemoCabinet(DemoRows rows) {
+    this.rows = rows;
+  }
+
+  void bottle(Sheet bottle) {
+    long id =
+        rows.row("cabinet_item")
+            .with("name", bottle.text("name"))
+            .with("means", bottle.text("means"))
+            .with("unit", bottle.text("unit"))
+            .with("amount_left", bottle.number("left"))
+            .with("stock_percent", bottle.has("stock") ? bottle.number("stock") : null)
+            .with("opened_on", rows.day(bottle.days("opened")))
+            .with("expires_on", rows.day(bottle.days("expires")))
+            .save();
+    ((Map<?, ?>) bottle.get("rates"))
+        .forEach(
+            (use, rate) ->
+                rows.row("cabinet_rate")
+                    .with("item_id", id)
+                    .with("used_for", use)
+                    .with("rate", rate)
+                    .save());
+  }
+
+  void patchTest(long plant, Sheet test) {
+    int begun = test.days("ago");
+    String what = "horticultural soap";
+    rows.row("patch_test")
+        .with("plant_id", plant)
+        .with("means", test.text("means"))
+        .with("begun_on", rows.day(begun))
+        .with("result", test.text("result"))
+        .with(
+            "begun_entry_id",
+            rows.entry(plant, begun, 12, "LOOK", "Patch test begun: " + what).save())
+        .with(
+            "read_entry_id",
+            rows.entry(
+                    plant,
+                    begun - 2,
+                    12,
+                    "LOOK",
+                    "Patch test read: " + what + ", the leaf is clean")
+                .save())
+        .save();
+  }
+
+  void traps(long place, Sheet traps) {
+    List<?> ago = (List<?>) traps.get("ago");
+    List<?> counted = (List<?>) traps.get("counted");
+    for (int i = 0; i < ago.size(); i++) {
+      rows.row("trap_count")
+          .with("place_id", place)
+          .with("counted_on", rows.day(((Number) ago.get(i)).intValue()))
+          .with("traps", traps.days("traps"))
+          .with("counted", counted.get(i))
+          .save();
+    }
+  }
+}

@@ -1,0 +1,272 @@
+package org.mildlantern.app.mixing;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.treatment.Dilution;
+import org.mildlantern.core.treatment.Gauge;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The cabinet, its labels, and today's jug. */
+@Controller
+class CabinetController {
+  private static final String VOLUME = "volume";
+
+  private final CabinetService cabinet;
+  private final ChoiceService choices;
+  private final Remedies remedies;
+
+  CabinetController(CabinetService cabinet, ChoiceService choices, Remedies remedies) {
+    this.cabinet = cabinet;
+    this.choices = choices;
+    this.remedies = remedies;
+  }
+
+  @GetMapping("/mixing")
+  String list(
+      @RequestParam(defaultValue = "") String stock,
+      @RequestParam(defaultValue = "") String wished,
+      @RequestParam(defaultValue = "") String volume,
+      Model model) {
+    model.addAttribute("items", cabinet.all());
+    model.addAttribute("log", cabinet.log());
+    model.addAttribute("gauges", Gauge.values());
+    model.addAttribute("owned", cabinet.gauges());
+    model.addAttribute("stock", stock);
+    model.addAttribute("wished", wished);
+    model.addAttribute("volume", volume);
+    if (!stock.isBlank() || !wished.isBlank() || !volume.isBlank()) {
+      try {
+        model.addAttribute("dilution", Dilution.of(number(stock), number(wished), number(volume)));
+      } catch (IllegalArgumentException e) {
+        model.addAttribute("dilutionProblem", e.getMessage());
+      }
+    }
+    return "mixing/list";
+  }
+
+  private static double number(String text) {
+    try {
+      return Double.parseDouble(text.strip().replace(',', '.'));
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("A number, please, such as 70 or 0.8.");
+    }
+  }
+
+  @PostMapping("/mixing/gauges")
+  String gauges(@RequestParam(defaultValue = "") List<Gauge> gauge, RedirectAttributes flash) {
+    cabinet.useGauges(gauge);
+    flash.addFlashAttribute("said", "Saved.");
+    return "redirect:/mixing";
+  }
+
+  @GetMapping("/mixing/new")
+  String fresh(@RequestParam(required = false) String means, Model model) {
+    ItemForm empty = ItemForm.EMPTY;
+    return edit(
+        null,
+        means == null ? empty : new ItemForm("", means, null, null, empty.unit(), null, null, ""),
+        model);
+  }
+
+  @PostMapping("/mixing/new")
+  String add(
+      @Valid @ModelAttribute("itemForm") ItemForm form,
+      BindingResult errors,
+      HttpServletResponse response,
+      Model model) {
+    return save(null, form, errors, response, model);
+  }
+
+  @GetMapping("/mixing/{id}/edit")
+  String edit(@PathVariable Long id, Model model) {
+    CabinetView item = item(id);
+    return edit(
+        id,
+        new ItemForm(
+            item.name(),
+            item.means() == null ? "" : item.means().id(),
+            item.stockPercent(),
+            item.amountLeft(),
+            item.unit(),
+            item.openedOn(),
+            item.expiresOn(),
+            item.notes()),
+        model);
+  }
+
+  @PostMapping("/mixing/{id}/edit")
+  String change(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("itemForm") ItemForm form,
+      BindingResult errors,
+      HttpServletResponse response,
+      Model model) {
+    item(id);
+    return save(id, form, errors, response, model);
+  }
+
+  private String save(
+      Long id, ItemForm form, BindingResult errors, HttpServletResponse response, Model model) {
+    if (errors.getTarget() != null) {
+      fieldsTogether(id, form, errors);
+    }
+    if (errors.hasErrors()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return editor(id, model);
+    }
+    return "redirect:/mixing/" + cabinet.save(id, form).orElseThrow().id();
+  }
+
+  /** What no field can tell alone; a field that could not be read leaves nothing to compare. */
+  private void fieldsTogether(Long id, ItemForm form, BindingResult errors) {
+    boolean unknown =
+        form.means() != null && !form.means().isBlank() && remedies.means(form.means()).isEmpty();
+    if (unknown) {
+      errors.rejectValue("means", "unknown", "Pick one from the list.");
+    }
+    if (form.openedOn() != null
+        && form.expiresOn() != null
+        && form.expiresOn().isBefore(form.openedOn())) {
+      errors.rejectValue("expiresOn", "order", "It cannot expire before it was opened.");
+    }
+    if (id != null
+        && form.unit() != null
+        && cabinet.find(id).orElseThrow().rates().stream()
+            .anyMatch(r -> !r.rate().unit().equals(form.unit()))) {
+      errors.rejectValue(
+          "unit", "rates", "Its label rates are in the other unit; strike them out first.");
+    }
+  }
+
+  private String edit(Long id, ItemForm form, Model model) {
+    model.addAttribute("itemForm", form);
+    return editor(id, model);
+  }
+
+  private String editor(Long id, Model model) {
+    model.addAttribute("itemId", id);
+    model.addAttribute("products", remedies.means().stream().filter(Means::product).toList());
+    return "mixing/edit";
+  }
+
+  @GetMapping("/mixing/{id}")
+  String item(
+      @PathVariable Long id,
+      @RequestParam(required = false) Long rate,
+      @RequestParam(defaultValue = "") String own,
+      @RequestParam(defaultValue = "") String volume,
+      @RequestParam(required = false) JugUnit unit,
+      Model model) {
+    CabinetView item = item(id);
+    Long chosen = rate != null || item.rates().isEmpty() ? rate : item.rates().get(0).id();
+    JugUnit jug = unit == null ? usual() : unit;
+    if (!volume.isBlank()) {
+      try {
+        model.addAttribute("dosed", cabinet.dose(item, chosen, own, jug.litres(number(volume))));
+      } catch (IllegalArgumentException e) {
+        model.addAttribute("problem", e.getMessage());
+      }
+    }
+    return page(item, chosen, own, volume, jug, model);
+  }
+
+  private String page(
+      CabinetView item, Long rate, String own, String volume, JugUnit unit, Model model) {
+    model.addAttribute("item", item);
+    model.addAttribute("rate", rate);
+    model.addAttribute("own", own);
+    model.addAttribute("volume", volume);
+    model.addAttribute("unit", unit);
+    model.addAttribute("units", JugUnit.values());
+    return "mixing/item";
+  }
+
+  private JugUnit usual() {
+    return JugUnit.valueOf(choices.all().getOrDefault(VOLUME, JugUnit.MILLILITRES.name()));
+  }
+
+  @PostMapping("/mixing/{id}/mix")
+  String mix(
+      @PathVariable Long id,
+      @RequestParam(required = false) Long rate,
+      @RequestParam(defaultValue = "") String own,
+      @RequestParam(defaultValue = "") String volume,
+      @RequestParam(defaultValue = "MILLILITRES") JugUnit unit,
+      HttpServletResponse response,
+      RedirectAttributes flash,
+      Model model) {
+    CabinetView item = item(id);
+    try {
+      CabinetView.Mixed mixed =
+          cabinet.mix(id, rate, own, unit.litres(number(volume)), null).orElseThrow();
+      choices.choose(VOLUME, unit.name());
+      flash.addFlashAttribute("mixed", mixed);
+      return "redirect:/mixing/" + id;
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("problem", e.getMessage());
+      return page(item, rate, own, volume, unit, model);
+    }
+  }
+
+  @PostMapping("/mixing/mixes/{id}/undo")
+  String undo(@PathVariable Long id, RedirectAttributes flash) {
+    CabinetView.Mixed mixed = cabinet.takeBack(id).orElseThrow(CabinetController::missing);
+    flash.addFlashAttribute("said", "Taken back into the bottle: " + mixed.words() + ".");
+    return "redirect:/mixing";
+  }
+
+  @PostMapping("/mixing/{id}/away")
+  String away(@PathVariable Long id, @RequestParam boolean away, RedirectAttributes flash) {
+    CabinetView item = cabinet.putAway(id, away).orElseThrow(CabinetController::missing);
+    flash.addFlashAttribute("said", item.name() + (away ? " is put away." : " is out again."));
+    return "redirect:/mixing";
+  }
+
+  @PostMapping("/mixing/{id}/rates")
+  String addRate(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "") String usedFor,
+      @RequestParam(defaultValue = "") String printed,
+      HttpServletResponse response,
+      Model model) {
+    CabinetView item = item(id);
+    try {
+      cabinet.addRate(id, usedFor, printed);
+      return "redirect:/mixing/" + id;
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("rateProblem", e.getMessage());
+      model.addAttribute("usedFor", usedFor);
+      model.addAttribute("printed", printed);
+      return page(item, null, "", "", usual(), model);
+    }
+  }
+
+  @PostMapping("/mixing/rates/{id}/remove")
+  String removeRate(@PathVariable Long id) {
+    return "redirect:/mixing/" + cabinet.removeRate(id).orElseThrow(CabinetController::missing);
+  }
+
+  private CabinetView item(Long id) {
+    return cabinet.find(id).orElseThrow(CabinetController::missing);
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,300 @@
+package org.mildlantern.app.mixing;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.treatment.Dose;
+import org.mildlantern.core.treatment.Gauge;
+import org.mildlantern.core.treatment.LabelRate;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the cabinet, works out doses from its labels, and logs what is mixed. */
+@Service
+@Transactional
+public class CabinetService {
+  private static final String GAUGES = "gauges";
+  private static final String FIRST_GAUGES = "SYRINGE_1,SYRINGE_5,SYRINGE_20,SCALE_POCKET";
+  private static final int LOGGED = 12;
+
+  private final CabinetItemRepository items;
+  private final CabinetRateRepository rates;
+  private final MixRepository mixes;
+  private final ChoiceService choices;
+  private final Remedies remedies;
+  private final Scope scope;
+
+  CabinetService(
+      CabinetItemRepository items,
+      CabinetRateRepository rates,
+      MixRepository mixes,
+      ChoiceService choices,
+      Remedies remedies,
+      Scope scope) {
+    this.items = items;
+    this.rates = rates;
+    this.mixes = mixes;
+    this.choices = choices;
+    this.remedies = remedies;
+    this.scope = scope;
+  }
+
+  /** All bottles, those put away last. */
+  @Transactional(readOnly = true)
+  public List<CabinetView> all() {
+    List<CabinetItem> all = items.all();
+    if (all.isEmpty()) {
+      return List.of();
+    }
+    Map<Long, List<CabinetRate>> byItem =
+        rates.of(all.stream().map(CabinetItem::id).toList()).stream()
+            .collect(Collectors.groupingBy(CabinetRate::itemId));
+    return all.stream()
+        .map(item -> view(item, byItem.getOrDefault(item.id(), List.of())))
+        .sorted(java.util.Comparator.comparing(CabinetView::away))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<CabinetView> find(Long id) {
+    return items.byId(id).map(item -> view(item, rates.of(List.of(id))));
+  }
+
+  private CabinetView view(CabinetItem item, List<CabinetRate> its) {
+    return new CabinetView(
+        item.id(),
+        item.name(),
+        item.means() == null ? null : remedies.means(item.means()).orElse(null),
+        item.stockPercent(),
+        item.amountLeft(),
+        item.unit(),
+        Dose.amount(item.amountLeft(), item.unit()),
+        item.openedOn(),
+        item.expiresOn(),
+        item.expiresOn() != null && item.expiresOn().isBefore(scope.today()),
+        item.notes(),
+        item.away(),
+        its.stream()
+            .map(r -> new CabinetView.Rate(r.id(), r.usedFor(), LabelRate.parse(r.rate())))
+            .toList());
+  }
+
+  /** Saves a new or changed bottle; empty when there is none of that id. */
+  Optional<CabinetView> save(Long id, ItemForm form) {
+    Optional<CabinetItem> item = id == null ? Optional.of(new CabinetItem()) : items.byId(id);
+    return item.map(
+        i -> {
+          i.describe(form);
+          items.save(i);
+          return find(i.id()).orElseThrow();
+        });
+  }
+
+  /** Puts a bottle away or takes it out again. */
+  Optional<CabinetView> putAway(Long id, boolean away) {
+    return items
+        .byId(id)
+        .map(
+            item -> {
+              item.putAway(away ? scope.today() : null);
+              return find(id).orElseThrow();
+            });
+  }
+
+  /**
+   * Notes a rate of a label.
+   *
+   * @throws IllegalArgumentException when it cannot be read or does not fit the bottle
+   */
+  Optional<CabinetView> addRate(Long id, String usedFor, String rate) {
+    return items
+        .byId(id)
+        .map(
+            item -> {
+              String use = usedFor.strip();
+              if (use.isEmpty() || use.length() > 80) {
+                throw new IllegalArgumentException(
+                    "What is it for, as the label says? Up to 80 characters.");
+              }
+              LabelRate read = LabelRate.parse(rate);
+              if (!read.unit().equals(item.unit())) {
+                throw new IllegalArgumentException(
+                    "This rate is in %s, but the bottle is counted in %s."
+                        .formatted(read.unit(), item.unit()));
+              }
+              if (rates.of(List.of(id)).stream().anyMatch(r -> r.usedFor().equals(use))) {
+                throw new IllegalArgumentException("There is a rate for this use already.");
+              }
+              rates.save(new CabinetRate(id, use, rate.strip()));
+              return find(id).orElseThrow();
+            });
+  }
+
+  /** Strikes a rate out; gives the id of its bottle. */
+  Optional<Long> removeRate(Long rateId) {
+    return rates
+        .byId(rateId)
+        .map(
+            rate -> {
+              rates.delete(rate);
+              return rate.itemId();
+            });
+  }
+
+  /** What the keeper measures with. */
+  @Transactional(readOnly = true)
+  public List<Gauge> gauges() {
+    String chosen = choices.all().getOrDefault(GAUGES, FIRST_GAUGES);
+    return Arrays.stream(chosen.split(","))
+        .filter(name -> !name.isEmpty())
+        .map(Gauge::valueOf)
+        .toList();
+  }
+
+  void useGauges(List<Gauge> gauges) {
+    choices.choose(GAUGES, gauges.stream().map(Gauge::name).collect(Collectors.joining(",")));
+  }
+
+  /** The dose from the first usable bottle of each means that has a label rate. */
+  @Transactional(readOnly = true)
+  public Map<String, CabinetView.Dosed> doses(Map<String, Double> litresByMeans) {
+    return doses(litresByMeans, all(), gauges());
+  }
+
+  /** The same from bottles and gauges that were read before. */
+  public static Map<String, CabinetView.Dosed> doses(
+      Map<String, Double> litresByMeans, List<CabinetView> bottles, List<Gauge> gauges) {
+    return bottles.stream()
+        .filter(item -> item.means() != null && !item.away() && !item.expired())
+        .filter(item -> !item.rates().isEmpty() && item.amountLeft() > 0)
+        .filter(item -> litresByMeans.getOrDefault(item.means().id(), 0.0) > 0)
+        .map(
+            item -> {
+              CabinetView.Rate rate = item.rates().get(0);
+              return new CabinetView.Dosed(
+                  item, rate, Dose.of(rate.rate(), litresByMeans.get(item.means().id()), gauges));
+            })
+        .collect(Collectors.toMap(d -> d.item().means().id(), Function.identity(), (a, b) -> a));
+  }
+
+  /**
+   * Logs a batch and draws it from the bottle.
+   *
+   * @param rateId of the label's rates
+   * @param ownRate a strength of the keeper's own within the label's, or empty
+   * @param visitId of the visit that it is for, or null
+   * @throws IllegalArgumentException when the bottle is past its date, holds too little, or the
+   *     strength is above the label; the message is meant for the keeper
+   */
+  public Optional<CabinetView.Mixed> mix(
+      Long itemId, Long rateId, String ownRate, double litres, Long visitId) {
+    return items
+        .byId(itemId)
+        .flatMap(
+            item -> find(itemId).map(view -> mix(item, view, rateId, ownRate, litres, visitId)));
+  }
+
+  private CabinetView.Mixed mix(
+      CabinetItem item,
+      CabinetView view,
+      Long rateId,
+      String ownRate,
+      double litres,
+      Long visitId) {
+    CabinetView.Dosed dosed = dose(view, rateId, ownRate, litres);
+    LocalDate today = scope.today();
+    Mix mix =
+        mixes.save(
+            new Mix(
+                item.id(),
+                visitId,
+                dosed.rate().usedFor(),
+                dosed.dose().rate().printed(),
+                litres,
+                dosed.dose().measured(),
+                today));
+    item.draw(dosed.dose().measured());
+    return mixed(mix, item);
+  }
+
+  /**
+   * Works out a dose from a bottle and checks it against the label and what is left.
+   *
+   * @throws IllegalArgumentException as {@link #mix} does
+   */
+  @Transactional(readOnly = true)
+  public CabinetView.Dosed dose(CabinetView item, Long rateId, String ownRate, double litres) {
+    CabinetView.Rate rate =
+        item.rate(rateId)
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        "No label rate is entered for this use, so no dose can be called safe."));
+    if (item.away()) {
+      throw new IllegalArgumentException("This bottle is put away; take it out first.");
+    }
+    if (item.expired()) {
+      throw new IllegalArgumentException(
+          "It is past its date, " + item.expiresOn() + ". Take it to the hazardous waste.");
+    }
+    LabelRate used = rate.rate();
+    if (ownRate != null && !ownRate.isBlank()) {
+      used = LabelRate.parse(ownRate);
+      if (!used.unit().equals(rate.rate().unit())) {
+        throw new IllegalArgumentException(
+            "The label counts in %s, this in %s.".formatted(rate.rate().unit(), used.unit()));
+      }
+      if (used.most() > rate.rate().most() * (1 + 1e-9)) {
+        throw new IllegalArgumentException(
+            "That is stronger than the label's " + rate.rate().printed() + ". The label wins.");
+      }
+    }
+    Dose dose = Dose.of(used, litres, gauges());
+    if (dose.measured() > item.amountLeft() + 1e-9) {
+      throw new IllegalArgumentException(
+          "That takes %s, but %s are left."
+              .formatted(Dose.amount(dose.measured(), item.unit()), item.left()));
+    }
+    return new CabinetView.Dosed(item, rate, dose);
+  }
+
+  /** Takes a logged batch back into the bottle. */
+  Optional<CabinetView.Mixed> takeBack(Long mixId) {
+    return mixes
+        .byId(mixId)
+        .filter(mix -> !mix.takenBack())
+        .map(
+            mix -> {
+              CabinetItem item = items.byId(mix.itemId()).orElseThrow();
+              mix.takeBack(scope.today());
+              item.putBack(mix.amount());
+              return mixed(mix, item);
+            });
+  }
+
+  @Transactional(readOnly = true)
+  List<CabinetView.Mixed> log() {
+    Map<Long, CabinetItem> byId =
+        items.all().stream().collect(Collectors.toMap(CabinetItem::id, Function.identity()));
+    return mixes.latest(Limit.of(LOGGED)).stream()
+        .map(mix -> mixed(mix, byId.get(mix.itemId())))
+        .toList();
+  }
+
+  private static CabinetView.Mixed mixed(Mix mix, CabinetItem item) {
+    return new CabinetView.Mixed(
+        mix.id(),
+        item.name(),
+        mix.usedFor(),
+        Dose.amount(mix.amount(), item.unit()) + " for " + Dose.amount(mix.litres(), "L"),
+        mix.mixedOn());
+  }
+}

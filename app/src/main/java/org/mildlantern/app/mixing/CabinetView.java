@@ -1,0 +1,54 @@
+package org.mildlantern.app.mixing;
+
+import java.io.Serializable;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.treatment.Dose;
+import org.mildlantern.core.treatment.LabelRate;
+
+/**
+ * A bottle or bag as pages show it.
+ *
+ * @param means what kind of means it is, or null
+ * @param left in words, with the unit
+ */
+public record CabinetView(
+    Long id,
+    String name,
+    Means means,
+    Double stockPercent,
+    double amountLeft,
+    String unit,
+    String left,
+    LocalDate openedOn,
+    LocalDate expiresOn,
+    boolean expired,
+    String notes,
+    boolean away,
+    List<Rate> rates) {
+
+  /** A rate of the label, read. */
+  public record Rate(Long id, String usedFor, LabelRate rate) {}
+
+  public Optional<Rate> rate(Long rateId) {
+    return rates.stream().filter(r -> r.id().equals(rateId)).findFirst();
+  }
+
+  /** A dose from this bottle. */
+  public record Dosed(CabinetView item, Rate rate, Dose dose) {
+
+    /** The mix in one line, for example {@code 4 ml in 796 ml of water}. */
+    public String words() {
+      return Dose.amount(dose.measured(), dose.rate().unit())
+          + " in "
+          + Dose.amount(dose.waterMl(), "ml")
+          + " of water";
+    }
+  }
+
+  /** A batch that was mixed; it travels in a session. */
+  public record Mixed(Long id, String name, String usedFor, String words, LocalDate on)
+      implements Serializable {}
+}

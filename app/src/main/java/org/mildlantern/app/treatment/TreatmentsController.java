@@ -1,0 +1,134 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.today.RoundService;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.treatment.Quarantine;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** All treatment under way, the traps, and the schools that the collection follows. */
+@Controller
+class TreatmentsController {
+  private final TreatmentsOverview overview;
+  private final TrapService traps;
+  private final ChoiceService choices;
+  private final RoundService rounds;
+  private final Remedies remedies;
+
+  TreatmentsController(
+      TreatmentsOverview overview,
+      TrapService traps,
+      ChoiceService choices,
+      RoundService rounds,
+      Remedies remedies) {
+    this.overview = overview;
+    this.traps = traps;
+    this.choices = choices;
+    this.rounds = rounds;
+    this.remedies = remedies;
+  }
+
+  @GetMapping("/treatments")
+  String all(Model model) {
+    RoundService.Board board = rounds.board();
+    model.addAttribute("view", overview.of(board.openCases().values(), board.plants()));
+    model.addAttribute("traps", traps.all());
+    model.addAttribute("pestSchools", remedies.schools("pests"));
+    model.addAttribute("diseaseSchools", remedies.schools("diseases"));
+    model.addAttribute("quarantineSchools", Quarantine.Rule.values());
+    model.addAttribute("chosen", chosen());
+    return "treatment/overview";
+  }
+
+  private Map<String, String> chosen() {
+    Map<String, String> chosen = new java.util.HashMap<>();
+    chosen.put("pests", remedies.defaultSchool("pests").id());
+    chosen.put("diseases", remedies.defaultSchool("diseases").id());
+    chosen.put("quarantine", Quarantine.Rule.LONGER.name());
+    chosen.putAll(choices.all());
+    return chosen;
+  }
+
+  @PostMapping("/treatments/schools")
+  String schools(
+      @RequestParam String pests,
+      @RequestParam String diseases,
+      @RequestParam Quarantine.Rule quarantine,
+      @RequestParam(defaultValue = "") String pets,
+      @RequestParam(defaultValue = "") String fish,
+      RedirectAttributes flash) {
+    if (!offered("pests", pests) || !offered("diseases", diseases)) {
+      flash.addFlashAttribute("said", "Pick a school from the list.");
+      return "redirect:/treatments#schools";
+    }
+    choices.choose("pests", pests);
+    choices.choose("diseases", diseases);
+    choices.choose("quarantine", quarantine.name());
+    choices.choose(VisitGround.PETS, pets.isEmpty() ? "no" : VisitGround.YES);
+    choices.choose(VisitGround.FISH, fish.isEmpty() ? "no" : VisitGround.YES);
+    flash.addFlashAttribute("said", "Saved. Cases may still depart from it.");
+    return "redirect:/treatments#schools";
+  }
+
+  private boolean offered(String topic, String school) {
+    return remedies.schools(topic).stream()
+        .anyMatch(s -> s.id().equals(school) && s.declined() == null);
+  }
+
+  @PostMapping("/places/{id}/traps")
+  String count(
+      @PathVariable Long id,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestParam(defaultValue = "") String traps,
+      @RequestParam(defaultValue = "") String counted,
+      RedirectAttributes flash) {
+    try {
+      if (day == null) {
+        throw new IllegalArgumentException("A day, please.");
+      }
+      this.traps
+          .count(id, day, whole(traps), whole(counted))
+          .orElseThrow(TreatmentsController::missing);
+    } catch (IllegalArgumentException e) {
+      if (this.traps.all().stream().noneMatch(t -> t.place().id().equals(id))) {
+        throw missing();
+      }
+      flash.addFlashAttribute("trapProblem", e.getMessage());
+      flash.addFlashAttribute("trapPlace", id);
+      flash.addFlashAttribute("typed", List.of(traps, counted));
+    }
+    return "redirect:/treatments#traps-" + id;
+  }
+
+  private static int whole(String text) {
+    try {
+      return Integer.parseInt(text.strip());
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("Whole numbers, please.");
+    }
+  }
+
+  @PostMapping("/traps/{id}/remove")
+  String remove(@PathVariable Long id) {
+    if (!traps.remove(id)) {
+      throw missing();
+    }
+    return "redirect:/treatments";
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

@@ -1,0 +1,161 @@
+package org.mildlantern.app.treatment;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.core.treatment.MixVolume;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** One visit: its mix, its checks, its sheet; and patch tests. */
+@Controller
+class VisitController {
+  private static final double COLDEST = -30;
+  private static final double WARMEST = 60;
+
+  private final VisitService visits;
+  private final CourseService courses;
+  private final PatchTests patches;
+  private final PlantService plants;
+
+  VisitController(
+      VisitService visits, CourseService courses, PatchTests patches, PlantService plants) {
+    this.visits = visits;
+    this.courses = courses;
+    this.patches = patches;
+    this.plants = plants;
+  }
+
+  @GetMapping("/visits/{id}")
+  String show(
+      @PathVariable Long id,
+      @RequestParam(required = false) MixVolume.Size size,
+      @RequestParam(defaultValue = "") String celsius,
+      @RequestParam(defaultValue = "false") boolean sun,
+      @RequestParam(defaultValue = "false") boolean soft,
+      @RequestParam(defaultValue = "false") boolean weak,
+      Model model) {
+    Double degrees = null;
+    if (!celsius.isBlank()) {
+      degrees = degrees(celsius).orElse(null);
+      if (degrees == null) {
+        model.addAttribute("seenProblem", "A temperature between −30 and 60 °C, please.");
+      }
+    }
+    model.addAttribute("typedCelsius", celsius);
+    return page(id, size, new VisitGround.Seen(degrees, sun, soft, weak), model);
+  }
+
+  private static Optional<Double> degrees(String text) {
+    try {
+      return Optional.of(Double.parseDouble(text.strip().replace(',', '.').replace('−', '-')))
+          .filter(d -> d >= COLDEST && d <= WARMEST);
+    } catch (NumberFormatException e) {
+      return Optional.empty();
+    }
+  }
+
+  private String page(Long id, MixVolume.Size size, VisitGround.Seen seen, Model model) {
+    model.addAttribute("v", visits.show(id, size, seen).orElseThrow(VisitController::missing));
+    model.addAttribute("sizes", MixVolume.Size.values());
+    return "treatment/visit";
+  }
+
+  @PostMapping("/visits/{id}")
+  String answer(
+      @PathVariable Long id,
+      @RequestParam boolean done,
+      @RequestParam(defaultValue = "") String reason,
+      @RequestParam(required = false) String from,
+      HttpServletResponse response,
+      RedirectAttributes flash,
+      Model model) {
+    Long kase = courses.caseOf(id).orElseThrow(VisitController::missing);
+    if (reason.length() > 250) {
+      return refused(id, reason.substring(0, 250), "At most 250 characters.", response, model);
+    }
+    try {
+      Optional<Entry> entry = done ? visits.done(id, reason) : visits.skip(id, reason);
+      entry.ifPresentOrElse(
+          said -> say(said, flash),
+          () -> flash.addFlashAttribute("said", "That visit was answered already."));
+    } catch (VisitService.Blocked e) {
+      return refused(id, reason, e.getMessage(), response, model);
+    } catch (IllegalStateException e) {
+      flash.addFlashAttribute("said", e.getMessage());
+    }
+    return "course".equals(from) ? "redirect:/cases/" + kase + "/treatment" : "redirect:/today";
+  }
+
+  private String refused(
+      Long id, String reason, String problem, HttpServletResponse response, Model model) {
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    model.addAttribute("problem", problem);
+    model.addAttribute("typedReason", reason);
+    return page(id, null, VisitGround.Seen.NOTHING, model);
+  }
+
+  @PostMapping("/visits/{id}/mix")
+  String mix(
+      @PathVariable Long id,
+      @RequestParam String means,
+      @RequestParam(required = false) MixVolume.Size size,
+      HttpServletResponse response,
+      RedirectAttributes flash,
+      Model model) {
+    courses.caseOf(id).orElseThrow(VisitController::missing);
+    try {
+      visits
+          .mix(id, means, size)
+          .ifPresentOrElse(
+              mixed -> flash.addFlashAttribute("mixed", mixed),
+              () -> flash.addFlashAttribute("said", "There is no labelled bottle for it."));
+      return "redirect:/visits/" + id;
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("mixProblem", e.getMessage());
+      return page(id, size, VisitGround.Seen.NOTHING, model);
+    }
+  }
+
+  @PostMapping("/plants/{id}/patch-tests")
+  String beginPatch(
+      @PathVariable Long id,
+      @RequestParam String means,
+      @RequestParam(required = false) Long visit,
+      RedirectAttributes flash) {
+    try {
+      say(patches.begin(id, means).orElseThrow(VisitController::missing), flash);
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("said", e.getMessage());
+    }
+    return visit == null || courses.caseOf(visit).isEmpty()
+        ? "redirect:/plants/" + id
+        : "redirect:/visits/" + visit;
+  }
+
+  @PostMapping("/patch-tests/{id}")
+  String readPatch(@PathVariable Long id, @RequestParam boolean clean, RedirectAttributes flash) {
+    say(patches.read(id, clean).orElseThrow(VisitController::missing), flash);
+    return "redirect:/today";
+  }
+
+  private void say(Entry entry, RedirectAttributes flash) {
+    flash.addFlashAttribute("just", entry.text());
+    flash.addFlashAttribute("justId", entry.id());
+    flash.addFlashAttribute(
+        "justPlant", plants.find(entry.plantId()).map(p -> p.name()).orElse(""));
+  }
+
+  private static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+}

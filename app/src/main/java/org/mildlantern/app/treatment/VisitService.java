@@ -1,0 +1,273 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.mixing.CabinetService;
+import org.mildlantern.app.mixing.CabinetView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.treatment.Dilution;
+import org.mildlantern.core.treatment.Dose;
+import org.mildlantern.core.treatment.MixVolume;
+import org.mildlantern.core.treatment.Safety;
+import org.mildlantern.core.treatment.VisitCheck;
+import org.mildlantern.core.treatment.VisitChecks.Patch;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts one visit together: its mix, what speaks against it, its safety; and takes it as done. */
+@Service
+@Transactional
+class VisitService {
+  /** A means that begins to work this many days later is bridged by contact visits. */
+  private static final int SLOW_DAYS = 5;
+
+  /** Strongest alcohol for a swab, and for a spray, in %. Rules of thumb. */
+  private static final double SWAB_PERCENT = 70;
+
+  private static final double SPRAY_PERCENT = 35;
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
+  private final CourseService courses;
+  private final TreatmentVisitRepository visits;
+  private final VisitGround ground;
+  private final CabinetService cabinet;
+  private final CaseService cases;
+  private final PlantService plants;
+  private final Remedies remedies;
+  private final Scope scope;
+
+  VisitService(
+      CourseService courses,
+      TreatmentVisitRepository visits,
+      VisitGround ground,
+      CabinetService cabinet,
+      CaseService cases,
+      PlantService plants,
+      Remedies remedies,
+      Scope scope) {
+    this.courses = courses;
+    this.visits = visits;
+    this.ground = ground;
+    this.cabinet = cabinet;
+    this.cases = cases;
+    this.plants = plants;
+    this.remedies = remedies;
+    this.scope = scope;
+  }
+
+  /** A visit that should not be made as it stands. */
+  static class Blocked extends IllegalStateException {
+    Blocked(VisitCheck check) {
+      super(check.what() + ": " + check.reason() + " If it must be, say why.");
+    }
+  }
+
+  /**
+   * A visit as it would be made today, or on its day when that lies ahead.
+   *
+   * @param size of the plant, or null for what its pot suggests
+   */
+  @Transactional(readOnly = true)
+  Optional<VisitView> show(Long visitId, MixVolume.Size size, VisitGround.Seen seen) {
+    return visits.byId(visitId).flatMap(visit -> show(visit, size, seen));
+  }
+
+  private Optional<VisitView> show(
+      TreatmentVisit visit, MixVolume.Size size, VisitGround.Seen seen) {
+    CourseService.Picked picked = courses.withVisits(visit.courseId());
+    TreatmentCourse course = picked.course();
+    return plants
+        .find(course.plantId())
+        .map(
+            plant -> {
+              List<Means> means = courses.means(visit);
+              LifeCycle pest = remedies.pest(course.pest()).orElseThrow();
+              VisitGround.Known known = ground.known(List.of(plant.id()));
+              LocalDate day = dayOf(visit);
+              MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.potCm()) : size;
+              return new VisitView(
+                  visit.id(),
+                  1 + picked.visits().indexOf(visit),
+                  picked.visits().size(),
+                  visit.day(),
+                  visit.state().name().toLowerCase(Locale.ROOT),
+                  visit.reason(),
+                  cases.find(course.caseId()).orElseThrow(),
+                  plant,
+                  courses.school(course).label(),
+                  taken,
+                  seen,
+                  steps(means, plant, taken, day, known),
+                  visit.state() == TreatmentVisit.State.PLANNED
+                      ? ground.checks(plant, pest, means, day, seen, known)
+                      : List.of(),
+                  Safety.of(means));
+            });
+  }
+
+  private LocalDate dayOf(TreatmentVisit visit) {
+    LocalDate today = scope.today();
+    return visit.plannedOn().isAfter(today) ? visit.plannedOn() : today;
+  }
+
+  private List<VisitView.Step> steps(
+      List<Means> means,
+      PlantView plant,
+      MixVolume.Size size,
+      LocalDate day,
+      VisitGround.Known known) {
+    Map<String, Double> litres = litres(means, plant, size);
+    Map<String, CabinetView.Dosed> doses = cabinet.doses(litres);
+    Map<String, Patch> patches = known.patches().getOrDefault(plant.id(), Map.of());
+    List<VisitView.Step> steps = new ArrayList<>();
+    for (Means one : means) {
+      double volume = litres.getOrDefault(one.id(), 0.0);
+      steps.add(
+          new VisitView.Step(
+              one,
+              volume > 0 ? Dose.amount(volume * 1000, "ml") : "",
+              volume,
+              doses.get(one.id()),
+              volume > 0 ? dilution(one, volume) : null,
+              uptake(one, day),
+              one.use().patch() && patches.getOrDefault(one.id(), Patch.NONE) == Patch.NONE));
+    }
+    return steps;
+  }
+
+  private static Map<String, Double> litres(
+      List<Means> means, PlantView plant, MixVolume.Size size) {
+    Map<String, Double> litres = new HashMap<>();
+    for (Means one : means) {
+      if (one.product()) {
+        double each = MixVolume.of(one.use().as(), size, plant.potCm());
+        litres.put(one.id(), MixVolume.total(List.of(each)) / 1000);
+      }
+    }
+    return litres;
+  }
+
+  private Dilution dilution(Means means, double litres) {
+    if (!means.use().flammable()) {
+      return null;
+    }
+    double wished = means.use().as().equals("swab") ? SWAB_PERCENT : SPRAY_PERCENT;
+    return cabinet.all().stream()
+        .filter(item -> item.means() != null && item.means().id().equals(means.id()))
+        .filter(item -> !item.away() && !item.expired() && item.stockPercent() != null)
+        .filter(item -> item.stockPercent() >= wished)
+        .findFirst()
+        .map(item -> Dilution.of(item.stockPercent(), wished, litres * 1000))
+        .orElse(null);
+  }
+
+  private static String uptake(Means means, LocalDate day) {
+    boolean slow =
+        !means.atOnce() && means.lasting() != null && means.lasting().from() >= SLOW_DAYS;
+    return slow
+        ? "Works from about "
+            + DAY.format(day.plusDays(means.lasting().from()))
+            + "; contact visits bridge the time until then."
+        : null;
+  }
+
+  /**
+   * Takes a visit as done today; empty when there is none to answer.
+   *
+   * @throws Blocked when something speaks against it and no reason is given
+   */
+  Optional<Entry> done(Long visitId, String reason) {
+    return show(visitId, null, VisitGround.Seen.NOTHING)
+        .filter(VisitView::planned)
+        .flatMap(
+            view -> {
+              Optional<VisitCheck> block =
+                  view.checks().stream().filter(VisitCheck::blocks).findFirst();
+              if (block.isPresent() && reason.isBlank()) {
+                throw new Blocked(block.get());
+              }
+              return courses.answer(visitId, true, reason.strip());
+            });
+  }
+
+  Optional<Entry> skip(Long visitId, String reason) {
+    return courses.answer(visitId, false, reason.strip());
+  }
+
+  /** Logs the mix of a visit from the cabinet. */
+  Optional<CabinetView.Mixed> mix(Long visitId, String meansId, MixVolume.Size size) {
+    return show(visitId, size, VisitGround.Seen.NOTHING)
+        .flatMap(
+            view ->
+                view.steps().stream()
+                    .filter(s -> s.means().id().equals(meansId) && s.dosed() != null)
+                    .findFirst())
+        .flatMap(
+            step ->
+                cabinet.mix(
+                    step.dosed().item().id(),
+                    step.dosed().rate().id(),
+                    "",
+                    step.litres(),
+                    visitId));
+  }
+
+  /**
+   * A visit in brief for the round: the mix in words, and whether something blocks it.
+   *
+   * @param mix for example {@code 4 ml in 796 ml of water}; empty when nothing is mixed
+   */
+  record Brief(String mix, VisitCheck block) {}
+
+  /** Briefs of visits due, by visit id; read in a fixed number of queries. */
+  @Transactional(readOnly = true)
+  Map<Long, Brief> briefs(Map<TreatmentVisit, PlantView> due, Map<Long, LifeCycle> pests) {
+    Map<Long, Brief> briefs = new HashMap<>();
+    if (due.isEmpty()) {
+      return briefs;
+    }
+    VisitGround.Known known =
+        ground.known(due.values().stream().map(PlantView::id).distinct().toList());
+    List<CabinetView> bottles = cabinet.all();
+    var gauges = cabinet.gauges();
+    due.forEach(
+        (visit, plant) -> {
+          List<Means> means = courses.means(visit);
+          Map<String, Double> litres = litres(means, plant, MixVolume.Size.ofPot(plant.potCm()));
+          String mix =
+              CabinetService.doses(litres, bottles, gauges).values().stream()
+                  .map(CabinetView.Dosed::words)
+                  .findFirst()
+                  .orElse("");
+          VisitCheck block =
+              ground
+                  .checks(
+                      plant,
+                      pests.get(visit.courseId()),
+                      means,
+                      dayOf(visit),
+                      VisitGround.Seen.NOTHING,
+                      known)
+                  .stream()
+                  .filter(VisitCheck::blocks)
+                  .findFirst()
+                  .orElse(null);
+          briefs.put(visit.id(), new Brief(mix, block));
+        });
+    return briefs;
+  }
+}

@@ -1,0 +1,68 @@
+package org.mildlantern.app.treatment;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.mixing.CabinetView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.treatment.Dilution;
+import org.mildlantern.core.treatment.MixVolume;
+import org.mildlantern.core.treatment.Safety;
+import org.mildlantern.core.treatment.VisitCheck;
+
+/**
+ * One visit of a course, ready to be shown and printed.
+ *
+ * @param number of the visit, from 1
+ * @param of how many
+ * @param checks what speaks against it on the day
+ */
+record VisitView(
+    Long id,
+    int number,
+    int of,
+    LocalDate day,
+    String state,
+    String reason,
+    CaseView kase,
+    PlantView plant,
+    String school,
+    MixVolume.Size size,
+    VisitGround.Seen seen,
+    List<Step> steps,
+    List<VisitCheck> checks,
+    Safety safety) {
+
+  /**
+   * One means of the visit.
+   *
+   * @param volume of mix in words, empty when none is mixed
+   * @param dosed from the cabinet, or null
+   * @param dilution of a stock from the cabinet, or null
+   * @param uptake when a systemic begins to work, in words, or null
+   * @param patchable whether a patch test may be begun now
+   */
+  record Step(
+      Means means,
+      String volume,
+      double litres,
+      CabinetView.Dosed dosed,
+      Dilution dilution,
+      String uptake,
+      boolean patchable) {
+
+    /** Whether it comes out of a bottle of which no label rate is known. */
+    public boolean unlabelled() {
+      return means.product() && dosed == null && dilution == null && litres > 0;
+    }
+  }
+
+  public boolean planned() {
+    return state.equals("planned");
+  }
+
+  public boolean blocked() {
+    return checks.stream().anyMatch(VisitCheck::blocks);
+  }
+}
