@@ -1,6 +1,7 @@
 package org.mildlantern.app.know;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -14,8 +15,11 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
+import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Sign;
+import org.mildlantern.core.pest.Generation;
 import org.mildlantern.core.season.Season;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -31,9 +35,11 @@ import org.springframework.web.server.ResponseStatusException;
 class KnowController {
   private final FindService find;
   private final Knowledge knowledge;
+  private final Remedies remedies;
   private final Figures figures;
 
-  KnowController(FindService find, Knowledge knowledge, Figures figures) {
+  KnowController(FindService find, Knowledge knowledge, Figures figures, Remedies remedies) {
+    this.remedies = remedies;
     this.find = find;
     this.knowledge = knowledge;
     this.figures = figures;
@@ -119,6 +125,9 @@ class KnowController {
             .map(other -> Map.entry(other, other.alike().get(id)))
             .toList());
     model.addAttribute("change", knowledge.change(cause.change()).orElseThrow());
+    model.addAttribute("life", remedies.pest(id).orElse(null));
+    model.addAttribute("lives", remedies.pest(id).map(KnowController::generations).orElse(null));
+    model.addAttribute("without", remedies.without(id).orElse(null));
     model.addAttribute(
         "signs",
         cause.signs().entrySet().stream()
@@ -143,6 +152,17 @@ class KnowController {
                         knowledge.condition(e.getKey()).orElseThrow().label(), e.getValue().word()))
             .toList());
     return "know/cause";
+  }
+
+  private static final double[] WARMTHS = {16, 20, 24, 28};
+
+  /** Days of one generation by warmth, in words. */
+  private static Map<String, String> generations(LifeCycle life) {
+    Map<String, String> days = new LinkedHashMap<>();
+    for (double celsius : WARMTHS) {
+      days.put(Math.round(celsius) + " °C", Generation.of(life, celsius).working().result());
+    }
+    return days;
   }
 
   /** The marks of what the cause shows usually or more often on the form. */

@@ -2,12 +2,14 @@ package org.mildlantern.app.mixing;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Gauge;
+import org.mildlantern.core.treatment.MixVolume;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -24,6 +26,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class CabinetController {
   private static final String VOLUME = "volume";
+
+  /** Pots that go with the sizes of plants, cm. Rule of thumb. */
+  private static final Double[] POT_CM = {8.0, 13.0, 22.0, 35.0};
 
   private final CabinetService cabinet;
   private final ChoiceService choices;
@@ -168,12 +173,23 @@ class CabinetController {
       @PathVariable Long id,
       @RequestParam(required = false) Long rate,
       @RequestParam(defaultValue = "") String own,
-      @RequestParam(defaultValue = "") String volume,
+      @RequestParam(name = "volume", defaultValue = "") String typed,
       @RequestParam(required = false) JugUnit unit,
+      @RequestParam(defaultValue = "") List<String> plants,
       Model model) {
     CabinetView item = item(id);
     Long chosen = rate != null || item.rates().isEmpty() ? rate : item.rates().get(0).id();
     JugUnit jug = unit == null ? usual() : unit;
+    String volume = typed;
+    if (volume.isBlank() && plants.stream().anyMatch(n -> !n.isBlank())) {
+      try {
+        jug = JugUnit.MILLILITRES;
+        volume = String.valueOf(Math.round(forPlants(item, plants)));
+      } catch (IllegalArgumentException e) {
+        model.addAttribute("problem", e.getMessage());
+      }
+    }
+    model.addAttribute("plants", plants);
     if (!volume.isBlank()) {
       try {
         model.addAttribute("dosed", cabinet.dose(item, chosen, own, jug.litres(number(volume))));
@@ -184,6 +200,21 @@ class CabinetController {
     return page(item, chosen, own, volume, jug, model);
   }
 
+  /** Millilitres for so many plants of each size, from the smallest. */
+  private static double forPlants(CabinetView item, List<String> plants) {
+    String as = item.means() == null ? "spray" : item.means().use().as();
+    List<Double> each = new ArrayList<>();
+    MixVolume.Size[] sizes = MixVolume.Size.values();
+    for (int i = 0; i < Math.min(sizes.length, plants.size()); i++) {
+      double many = plants.get(i).isBlank() ? 0 : number(plants.get(i));
+      if (many < 0 || many > 1000 || many != Math.rint(many)) {
+        throw new IllegalArgumentException("Whole numbers of plants, please, up to 1000.");
+      }
+      each.add(many * MixVolume.of(as, sizes[i], POT_CM[i]));
+    }
+    return MixVolume.total(each);
+  }
+
   private String page(
       CabinetView item, Long rate, String own, String volume, JugUnit unit, Model model) {
     model.addAttribute("item", item);
@@ -192,6 +223,7 @@ class CabinetController {
     model.addAttribute("volume", volume);
     model.addAttribute("unit", unit);
     model.addAttribute("units", JugUnit.values());
+    model.addAttribute("sizes", MixVolume.Size.values());
     return "mixing/item";
   }
 

@@ -86,6 +86,15 @@ public record PlantView(
     return archivedOn != null;
   }
 
+  private static final int NEW_DAYS = 28;
+
+  /** Whether it came so lately that it may still show what it brought. */
+  public boolean newcomer(LocalDate today) {
+    return arrivedOn != null
+        && !arrivedOn.isAfter(today)
+        && arrivedOn.isAfter(today.minusDays(NEW_DAYS));
+  }
+
   public String otherName() {
     return taxon == null || taxon.name().equalsIgnoreCase(name) ? null : taxon.name();
   }

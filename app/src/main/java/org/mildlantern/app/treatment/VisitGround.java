@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.ChoiceService;
-import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.LifeCycle;
@@ -36,21 +35,18 @@ class VisitGround {
   private final PatchTests patches;
   private final ChoiceService choices;
   private final Remedies remedies;
-  private final Scope scope;
 
   VisitGround(
       TreatmentCourseRepository courses,
       TreatmentVisitRepository visits,
       PatchTests patches,
       ChoiceService choices,
-      Remedies remedies,
-      Scope scope) {
+      Remedies remedies) {
     this.courses = courses;
     this.visits = visits;
     this.patches = patches;
     this.choices = choices;
     this.remedies = remedies;
-    this.scope = scope;
   }
 
   /**
@@ -109,9 +105,5 @@ class VisitGround {
                 .toList(),
             known.patches().getOrDefault(plant.id(), Map.of()),
             Double.isFinite(generation) ? (int) Math.ceil(generation) : null));
-  }
-
-  LocalDate today() {
-    return scope.today();
   }
 }

@@ -233,7 +233,10 @@ class VisitService {
    */
   record Brief(String mix, VisitCheck block) {}
 
-  /** Briefs of visits due, by visit id; read in a fixed number of queries. */
+  /**
+   * Briefs of visits to come, by visit id; only those due are checked; read in a fixed number of
+   * queries.
+   */
   @Transactional(readOnly = true)
   Map<Long, Brief> briefs(Map<TreatmentVisit, PlantView> due, Map<Long, LifeCycle> pests) {
     Map<Long, Brief> briefs = new HashMap<>();
@@ -254,18 +257,20 @@ class VisitService {
                   .findFirst()
                   .orElse("");
           VisitCheck block =
-              ground
-                  .checks(
-                      plant,
-                      pests.get(visit.courseId()),
-                      means,
-                      dayOf(visit),
-                      VisitGround.Seen.NOTHING,
-                      known)
-                  .stream()
-                  .filter(VisitCheck::blocks)
-                  .findFirst()
-                  .orElse(null);
+              visit.plannedOn().isAfter(scope.today())
+                  ? null
+                  : ground
+                      .checks(
+                          plant,
+                          pests.get(visit.courseId()),
+                          means,
+                          dayOf(visit),
+                          VisitGround.Seen.NOTHING,
+                          known)
+                      .stream()
+                      .filter(VisitCheck::blocks)
+                      .findFirst()
+                      .orElse(null);
           briefs.put(visit.id(), new Brief(mix, block));
         });
     return briefs;

@@ -21,14 +21,11 @@ import org.springframework.stereotype.Component;
 class VisitsOnTheRound implements RoundSource {
   private final CourseService courses;
   private final VisitService visits;
-  private final VisitGround ground;
   private final Remedies remedies;
 
-  VisitsOnTheRound(
-      CourseService courses, VisitService visits, VisitGround ground, Remedies remedies) {
+  VisitsOnTheRound(CourseService courses, VisitService visits, Remedies remedies) {
     this.courses = courses;
     this.visits = visits;
-    this.ground = ground;
     this.remedies = remedies;
   }
 
@@ -37,19 +34,15 @@ class VisitsOnTheRound implements RoundSource {
     Set<Long> open = known.openCases().stream().map(CaseView::id).collect(Collectors.toSet());
     List<CourseService.Picked> underWay =
         courses.underWay().stream().filter(p -> open.contains(p.course().caseId())).toList();
-    Map<TreatmentVisit, PlantView> now = new LinkedHashMap<>();
+    Map<TreatmentVisit, PlantView> ahead = new LinkedHashMap<>();
     Map<Long, LifeCycle> pests = new HashMap<>();
     for (CourseService.Picked picked : underWay) {
       pests.put(picked.course().id(), remedies.pest(picked.course().pest()).orElseThrow());
       known
           .plant(picked.course().plantId())
-          .ifPresent(
-              plant ->
-                  planned(picked)
-                      .filter(v -> !v.plannedOn().isAfter(ground.today()))
-                      .forEach(v -> now.put(v, plant)));
+          .ifPresent(plant -> planned(picked).forEach(v -> ahead.put(v, plant)));
     }
-    Map<Long, VisitService.Brief> briefs = visits.briefs(now, pests);
+    Map<Long, VisitService.Brief> briefs = visits.briefs(ahead, pests);
     List<Due> due = new ArrayList<>();
     for (CourseService.Picked picked : underWay) {
       known
@@ -72,13 +65,13 @@ class VisitsOnTheRound implements RoundSource {
       VisitService.Brief brief) {
     String action = "/visits/" + visit.id();
     int number = picked.visits().indexOf(visit) + 1;
-    boolean blocked = brief != null && brief.block() != null;
+    boolean blocked = brief.block() != null;
     List<RoundItem.Answer> answers = new ArrayList<>();
     if (!blocked) {
       answers.add(new RoundItem.Answer("Done", action, "done", "true"));
     }
     answers.add(new RoundItem.Answer("Skip", action, "done", "false"));
-    String mix = brief == null || brief.mix().isEmpty() ? "" : brief.mix() + " · ";
+    String mix = brief.mix().isEmpty() ? "" : brief.mix() + " · ";
     return new Due(
         visit.plannedOn(),
         new RoundItem(

@@ -89,6 +89,15 @@ class MixingPageTest extends WebCase {
   }
 
   @Test
+  void soManyPlantsOfEachSizeMakeTheVolume() throws Exception {
+    get(keeper, path + "?plants=2&plants=3&plants=&plants=")
+        .andExpect(content().string(containsString("value=\"360\"")))
+        .andExpect(content().string(containsString("5.4 ml in 355 ml of water")));
+    get(keeper, path + "?plants=1.5")
+        .andExpect(content().string(containsString("Whole numbers of plants")));
+  }
+
+  @Test
   void zeroAboveTheLabelWrongUnitTooLittleAndTooOldAreRefused() throws Exception {
     refused(mix("0"), "More than nothing");
     refused(mix("800", "own", "20 ml/L"), "The label wins");

@@ -11,6 +11,7 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.pest.Generation;
+import org.mildlantern.core.pest.Population;
 
 class DiseaseCourseTest {
   private static final Knowledge KNOWLEDGE = Knowledge.load();
@@ -66,6 +67,26 @@ class DiseaseCourseTest {
     double[][] survival = Killing.survival(life, weekly(1, "dry-leaves"), 40);
     assertThat(survival[0]).containsExactly(new double[] {1, 1, 0.2}, within(1e-12));
     assertThat(survival[29]).containsExactly(1, 1, 1);
+  }
+
+  @Test
+  void theChanceEqualsSimulationWhenNewOnesAreStopped() {
+    LifeCycle life = REMEDIES.pest("fungal-leaf-spot").orElseThrow();
+    List<Visit> plan = weekly(3, "dry-leaves", "cut-infected");
+    double[][] survival = Killing.survival(life, plan, 40);
+    Population population = new Population(life, 20);
+    double[] start = population.settled(6);
+    double expected = population.clearing(start, survival);
+    java.util.Random random = new java.util.Random(11);
+    int runs = 4000;
+    int gone = 0;
+    for (int run = 0; run < runs; run++) {
+      long[][] days = population.simulate(start, survival, random);
+      gone += java.util.Arrays.stream(days[40]).sum() == 0 ? 1 : 0;
+    }
+    double error = Math.sqrt(expected * (1 - expected) / runs);
+    assertThat(expected).isBetween(0.05, 0.95);
+    assertThat((double) gone / runs).isCloseTo(expected, within(3.3 * error));
   }
 
   @Test
