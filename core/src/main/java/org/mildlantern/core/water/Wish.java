@@ -1,0 +1,74 @@
+package org.mildlantern.core.water;
+
+import java.util.Locale;
+
+/**
+ * How far a kind likes its pot to dry before the next drink, and which error harms it more. Rules
+ * of thumb.
+ */
+public enum Wish {
+  EVENLY_MOIST("evenly moist", 0.50, 0.17, "dry roots harm it more"),
+  DRY_BETWEEN("dry between drinks", 0.25, 0.17, "either error is borne"),
+  DRY_FULLY("dry right through", 0.12, 0.2, "wet roots harm it more"),
+  WET_FEET("wet feet in growth", 0.80, 0.15, "dry roots harm it more"),
+  DRY_REST("a dry rest", 0.06, 0.4, "wet roots harm it more");
+
+  private final String label;
+  private final double threshold;
+  private final double patience;
+  private final String harm;
+
+  Wish(String label, double threshold, double patience, String harm) {
+    this.label = label;
+    this.threshold = threshold;
+    this.patience = patience;
+    this.harm = harm;
+  }
+
+  /**
+   * The wish of a kind in its stage.
+   *
+   * @param water how it likes to be watered, as kinds name it; null when not known
+   * @param resting whether it rests now
+   */
+  public static Wish of(String water, boolean resting) {
+    Wish growing =
+        switch (water == null ? "dry-between" : water) {
+          case "evenly-moist" -> EVENLY_MOIST;
+          case "dry-fully" -> DRY_FULLY;
+          case "wet-feet" -> WET_FEET;
+          default -> DRY_BETWEEN;
+        };
+    if (!resting) {
+      return growing;
+    }
+    return switch (growing) {
+      case WET_FEET -> EVENLY_MOIST;
+      case EVENLY_MOIST -> DRY_BETWEEN;
+      case DRY_BETWEEN -> DRY_FULLY;
+      default -> DRY_REST;
+    };
+  }
+
+  public String label() {
+    return label;
+  }
+
+  /** Share of the available water left at which it wants a look. */
+  public double threshold() {
+    return threshold;
+  }
+
+  /** The chance of having passed the threshold at which to look. */
+  public double patience() {
+    return patience;
+  }
+
+  public String harm() {
+    return harm;
+  }
+
+  public String id() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}
