@@ -3,6 +3,7 @@ package org.mildlantern.app;
 import java.time.Clock;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -30,6 +31,11 @@ public class MildLanternApplication {
   @Bean
   Remedies remedies(Knowledge knowledge) {
     return Remedies.load(knowledge);
+  }
+
+  @Bean
+  Media media(Knowledge knowledge) {
+    return Media.load(knowledge);
   }
 
   @Bean

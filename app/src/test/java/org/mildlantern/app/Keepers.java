@@ -69,6 +69,7 @@ public class Keepers {
         place.id(),
         Pot.Shape.ROUND,
         12.0,
+        null,
         Pot.Material.PLASTIC,
         true,
         false,

@@ -9,7 +9,6 @@ import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Experience;
-import org.mildlantern.core.diagnosis.Response;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,25 +78,19 @@ class OpenCasesAnswer implements OpenCases {
   }
 
   @Override
-  public List<Response> responsesOf(Long plantId) {
+  public Optional<OpenCase> openCase(Long plantId) {
     return cases
         .openOf(plantId)
         .map(
             c ->
-                changes.of(c.id()).stream()
-                    .filter(change -> change.response() != null)
-                    .map(CaseChange::asResponse)
-                    .toList())
-        .orElse(List.of());
-  }
-
-  @Override
-  public Optional<Long> lookOfOpenCase(Long plantId) {
-    return cases.openOf(plantId).map(PlantCase::lookId);
-  }
-
-  @Override
-  public Optional<OpenCase> openCase(Long plantId) {
-    return cases.openOf(plantId).map(c -> new OpenCase(c.id(), c.number(), c.causeId()));
+                new OpenCase(
+                    c.id(),
+                    c.number(),
+                    c.causeId(),
+                    c.lookId(),
+                    changes.of(c.id()).stream()
+                        .filter(change -> change.response() != null)
+                        .map(CaseChange::asResponse)
+                        .toList()));
   }
 }

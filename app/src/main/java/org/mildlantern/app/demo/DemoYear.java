@@ -30,7 +30,9 @@ class DemoYear {
         form.id().equals("tank-bromeliad") ? "Cup topped up, medium watered" : "Watered through";
     int ago = first - random.nextInt(3);
     while (ago > end) {
-      rows.entry(plant, ago, 8 + random.nextInt(3), "WATER", how).save();
+      rows.entry(plant, ago, 8 + random.nextInt(3), "WATER", how)
+          .with("pot_note", "ran-through")
+          .save();
       LocalDate day = rows.day(ago);
       Season season = Season.of(day, scope.latitude());
       int interval = taxon == null ? 6 : taxon.checkDaysIn(season);

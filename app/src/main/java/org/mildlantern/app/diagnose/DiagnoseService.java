@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
@@ -66,27 +67,31 @@ public class DiagnoseService {
   /** The signs that stand marked on the plant now, without asking what fits. */
   @Transactional(readOnly = true)
   public List<Node> marked(Long plantId) {
-    return rows(plantId, looks.openOf(plantId)).stream()
+    return rows(lookId(looks.openOf(plantId), () -> cases.openCase(plantId))).stream()
         .filter(FindingRow::present)
         .map(row -> knowledge.node(row.finding().key()).orElseThrow())
         .toList();
   }
 
-  private List<FindingRow> rows(Long plantId, Optional<Look> open) {
-    return lookId(plantId, open).map(findings::of).orElse(List.of());
+  private List<FindingRow> rows(Optional<Long> look) {
+    return look.map(findings::of).orElse(List.of());
   }
 
-  private Optional<Long> lookId(Long plantId, Optional<Look> open) {
-    return open.map(Look::id).or(() -> cases.lookOfOpenCase(plantId));
+  /** The open look, or else the one on which the open case stands. */
+  private static Optional<Long> lookId(
+      Optional<Look> open, Supplier<Optional<OpenCases.OpenCase>> kase) {
+    return open.map(Look::id).or(() -> kase.get().map(OpenCases.OpenCase::lookId));
   }
 
   private LookState state(PlantView plant) {
     Optional<Look> open = looks.openOf(plant.id());
-    List<FindingRow> rows = rows(plant.id(), open);
+    Optional<OpenCases.OpenCase> kase = cases.openCase(plant.id());
+    Optional<Long> look = lookId(open, () -> kase);
+    List<FindingRow> rows = rows(look);
     List<LookState.Noted> noted =
         rows.stream().map(r -> new LookState.Noted(r.finding(), r.detail())).toList();
     Set<String> overruled =
-        lookId(plant.id(), open).map(overrules::of).orElse(List.of()).stream()
+        look.map(overrules::of).orElse(List.of()).stream()
             .map(Overrule::condition)
             .collect(Collectors.toCollection(LinkedHashSet::new));
     PlantRecords read = records.read(plant);
@@ -98,10 +103,9 @@ public class DiagnoseService {
                 scope.latitude(),
                 rows.stream().map(FindingRow::finding).toList(),
                 read.circumstances().overruling(overruled),
-                cases.responsesOf(plant.id()),
+                kase.map(OpenCases.OpenCase::responses).orElse(List.of()),
                 cases.experience()));
-    return new LookState(
-        plant, noted, open.isPresent(), diagnosis, read, overruled, cases.openCase(plant.id()));
+    return new LookState(plant, noted, open.isPresent(), diagnosis, read, overruled, kase);
   }
 
   /**
@@ -182,7 +186,10 @@ public class DiagnoseService {
         .orElseGet(
             () -> {
               Look look = looks.saveAndFlush(new Look(plant.id(), scope.now()));
-              cases.lookOfOpenCase(plant.id()).ifPresent(old -> carryOver(old, look.id()));
+              cases
+                  .openCase(plant.id())
+                  .map(OpenCases.OpenCase::lookId)
+                  .ifPresent(old -> carryOver(old, look.id()));
               return look;
             });
   }

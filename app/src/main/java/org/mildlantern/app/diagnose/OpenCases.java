@@ -11,18 +11,17 @@ public interface OpenCases {
   /** Causes of other open cases in the place, or on plants that lately shared one with it. */
   Set<String> causesNear(Long placeId, Long exceptPlantId);
 
-  /** How the plant answered the changes of its open case, first to last. */
-  List<Response> responsesOf(Long plantId);
-
-  /** The look on which the plant's open case stands, if there is one. */
-  Optional<Long> lookOfOpenCase(Long plantId);
-
-  /** Number of the plant's open case, if there is one. */
+  /** The plant's open case, if there is one. */
   Optional<OpenCase> openCase(Long plantId);
 
   /** What the closed cases have taught; nothing when the keeper has switched that off. */
   Experience experience();
 
-  /** An open case in brief. */
-  record OpenCase(Long id, int number, String causeId) {}
+  /**
+   * An open case in brief.
+   *
+   * @param lookId the look on which it stands, or null
+   * @param responses how the plant answered its changes, first to last
+   */
+  record OpenCase(Long id, int number, String causeId, Long lookId, List<Response> responses) {}
 }

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.PotNote;
 
 /**
  * One row of the day book. It is never changed; the only mark ever set on it is that a later row
@@ -37,6 +38,8 @@ public class Entry {
   private Moisture moisture;
 
   private Double lost;
+  private String potNote;
+  private String readingKey;
   private Long placeId;
   private Long fromPlaceId;
   private String mediumBefore;
@@ -68,6 +71,17 @@ public class Entry {
 
   public Entry felt(Moisture reading) {
     this.moisture = reading;
+    return this;
+  }
+
+  public Entry ofPot(PotNote note) {
+    this.potNote = note == null ? null : note.text();
+    return this;
+  }
+
+  /** The key under which a device sent it, so that it is taken once. */
+  public Entry sentAs(String key) {
+    this.readingKey = key;
     return this;
   }
 
@@ -135,6 +149,15 @@ public class Entry {
 
   public Moisture moisture() {
     return moisture;
+  }
+
+  String readingKey() {
+    return readingKey;
+  }
+
+  /** What it says of the pot's water beyond volume and feel, or null. */
+  public PotNote potNote() {
+    return PotNote.parse(potNote);
   }
 
   /** The share of its leaves that fell, 0 to 1, or null. */

@@ -40,4 +40,22 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
       "select e from Entry e where e.at >= :from and not e.superseded and e.kind = MOVE"
           + " order by e.at desc, e.id desc")
   List<Entry> movesSince(Instant from);
+
+  @Query(
+      "select e from Entry e where e.plantId in :plants and e.kind in :kinds and e.at >= :from"
+          + " and not e.superseded order by e.at, e.id")
+  List<Entry> ofPots(Collection<Long> plants, Collection<EntryKind> kinds, Instant from);
+
+  @Query("select e.readingKey from Entry e where e.readingKey in :keys")
+  List<String> knownKeys(Collection<String> keys);
+
+  @Query("select e.plantId as plant, max(e.id) as entry from Entry e group by e.plantId")
+  List<Newest> newest();
+
+  /** A plant with the id of its newest row. */
+  interface Newest {
+    Long getPlant();
+
+    Long getEntry();
+  }
 }

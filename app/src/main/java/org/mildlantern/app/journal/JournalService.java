@@ -2,6 +2,7 @@ package org.mildlantern.app.journal;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class JournalService {
   private static final Set<EntryKind> ABOUT_WATER = Set.of(EntryKind.WATER, EntryKind.MOISTURE);
+  private static final Set<EntryKind> ABOUT_POTS =
+      Set.of(EntryKind.WATER, EntryKind.MOISTURE, EntryKind.STOOD, EntryKind.REPOT);
 
   private final EntryRepository entries;
   private final ApplicationEventPublisher events;
@@ -62,6 +65,7 @@ public class JournalService {
                         .strength(old.ppm())
                         .felt(old.moisture())
                         .lost(old.lost())
+                        .ofPot(old.potNote())
                         .moved(old.fromPlaceId(), old.placeId())
                         .repotted(old.mediumBefore(), old.mediumSinceBefore())
                         .ofLook(old.lookId())
@@ -95,6 +99,31 @@ public class JournalService {
   public Map<Long, Entry> lastAboutWater() {
     return entries.lastOfEach(ABOUT_WATER).stream()
         .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
+  }
+
+  /**
+   * Rows of plants that tell of their pots' water since the beginning of a day, the first first.
+   */
+  @Transactional(readOnly = true)
+  public Map<Long, List<Entry>> potsSince(Collection<Long> plantIds, LocalDate from) {
+    return entries
+        .ofPots(plantIds, ABOUT_POTS, from.atStartOfDay(scope.zone()).toInstant())
+        .stream()
+        .collect(Collectors.groupingBy(Entry::plantId));
+  }
+
+  /** Which of the keys under which devices sent readings are known already. */
+  @Transactional(readOnly = true)
+  public Set<String> knownKeys(Collection<String> keys) {
+    return keys.isEmpty() ? Set.of() : Set.copyOf(entries.knownKeys(keys));
+  }
+
+  /** The id of each plant's newest row of any kind. */
+  @Transactional(readOnly = true)
+  public Map<Long, Long> newest() {
+    return entries.newest().stream()
+        .collect(
+            Collectors.toMap(EntryRepository.Newest::getPlant, EntryRepository.Newest::getEntry));
   }
 
   /** All rows of the days, first to last inclusive. */

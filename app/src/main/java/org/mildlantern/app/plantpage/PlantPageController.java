@@ -15,9 +15,8 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.today.RoundService;
 import org.mildlantern.app.treatment.QuarantineService;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.journal.QuickEntry;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -40,7 +39,7 @@ class PlantPageController {
   private final JournalService journal;
   private final DiagnoseService diagnose;
   private final CaseService cases;
-  private final RoundService rounds;
+  private final WateringService watering;
   private final PhotoService photos;
   private final QuarantineService quarantines;
   private final Figures figures;
@@ -51,7 +50,7 @@ class PlantPageController {
       JournalService journal,
       DiagnoseService diagnose,
       CaseService cases,
-      RoundService rounds,
+      WateringService watering,
       PhotoService photos,
       QuarantineService quarantines,
       Figures figures) {
@@ -60,7 +59,7 @@ class PlantPageController {
     this.journal = journal;
     this.diagnose = diagnose;
     this.cases = cases;
-    this.rounds = rounds;
+    this.watering = watering;
     this.photos = photos;
     this.quarantines = quarantines;
     this.figures = figures;
@@ -129,11 +128,6 @@ class PlantPageController {
     PlantView plant = plants.find(id).orElseThrow(PlantPageController::missing);
     List<Mark> marks = diagnose.marked(id).stream().map(Mark::new).toList();
     List<Entry> timeline = journal.timeline(id, TIMELINE);
-    Entry lastWater =
-        timeline.stream()
-            .filter(e -> e.kind() == EntryKind.WATER || e.kind() == EntryKind.MOISTURE)
-            .findFirst()
-            .orElse(null);
     model.addAttribute("plant", plant);
     model.addAttribute(
         "figure", figures.draw(plant.form(), marks, null, plant.appearance()).orElse(null));
@@ -141,7 +135,7 @@ class PlantPageController {
     model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
     model.addAttribute("timeline", timeline);
     model.addAttribute("kase", cases.openOf(id).orElse(null));
-    model.addAttribute("waterCheck", rounds.waterCheck(plant, lastWater));
+    model.addAttribute("water", watering.view(plant));
     model.addAttribute("photos", photos.of(id).stream().limit(PHOTOS).toList());
     model.addAttribute("quarantine", quarantines.of(plant).orElse(null));
     model.addAttribute("places", places.all());

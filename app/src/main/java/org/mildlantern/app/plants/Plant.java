@@ -28,6 +28,7 @@ class Plant {
   private Pot.Shape potShape;
 
   private Double potCm;
+  private Double potDepthCm;
 
   @Enumerated(EnumType.STRING)
   private Pot.Material potMaterial;
@@ -62,6 +63,7 @@ class Plant {
     this.formId = identity.formId();
     this.potShape = form.potShape();
     this.potCm = form.potCm();
+    this.potDepthCm = form.potDepthCm();
     this.potMaterial = form.potMaterial();
     this.potHoles = form.potHoles();
     this.outerPot = form.outerPot();
@@ -106,6 +108,10 @@ class Plant {
 
   Double potCm() {
     return potCm;
+  }
+
+  Double potDepthCm() {
+    return potDepthCm;
   }
 
   Pot.Material potMaterial() {

@@ -28,6 +28,9 @@ public record PlantForm(
     @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         Double potCm,
+    @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
+        @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
+        Double potDepthCm,
     Pot.Material potMaterial,
     Boolean potHoles,
     Boolean outerPot,
@@ -57,6 +60,7 @@ public record PlantForm(
         placeId,
         Pot.Shape.ROUND,
         null,
+        null,
         Pot.Material.PLASTIC,
         true,
         false,
@@ -76,6 +80,7 @@ public record PlantForm(
         plant.placeId(),
         plant.potShape(),
         plant.potCm(),
+        plant.potDepthCm(),
         plant.potMaterial(),
         plant.potHoles(),
         plant.outerPot(),

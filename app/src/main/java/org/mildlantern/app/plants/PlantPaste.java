@@ -242,6 +242,7 @@ public class PlantPaste {
           place == null ? null : place.id(),
           Pot.Shape.ROUND,
           centimetres(),
+          null,
           material(),
           true,
           false,

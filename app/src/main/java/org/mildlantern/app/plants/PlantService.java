@@ -147,7 +147,8 @@ public class PlantService {
                               .volume(quick.volumeMl())
                               .strength(quick.ppm())
                               .felt(quick.moisture())
-                              .lost(quick.lost()));
+                              .lost(quick.lost())
+                              .ofPot(quick.pot()));
                 });
   }
 
@@ -280,6 +281,7 @@ public class PlantService {
         byId.get(plant.placeId()),
         plant.potShape(),
         plant.potCm(),
+        plant.potDepthCm(),
         plant.potMaterial(),
         plant.potHoles(),
         plant.outerPot(),

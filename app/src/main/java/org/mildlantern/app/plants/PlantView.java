@@ -36,6 +36,7 @@ public record PlantView(
     PlaceView place,
     Pot.Shape potShape,
     Double potCm,
+    Double potDepthCm,
     Pot.Material potMaterial,
     boolean potHoles,
     boolean outerPot,

@@ -23,6 +23,7 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.knowledge.Verdict;
@@ -50,6 +51,7 @@ public class RoundService {
   private final CaseService cases;
   private final DiagnoseService diagnose;
   private final WaitingTestService tests;
+  private final WateringService watering;
   private final List<RoundSource> sources;
   private final Scope scope;
 
@@ -60,6 +62,7 @@ public class RoundService {
       CaseService cases,
       DiagnoseService diagnose,
       WaitingTestService tests,
+      WateringService watering,
       List<RoundSource> sources,
       Scope scope) {
     this.plants = plants;
@@ -68,6 +71,7 @@ public class RoundService {
     this.cases = cases;
     this.diagnose = diagnose;
     this.tests = tests;
+    this.watering = watering;
     this.sources = sources;
     this.scope = scope;
   }
@@ -131,11 +135,7 @@ public class RoundService {
 
   private Board makeBoard() {
     List<PlantView> kept = plants.kept();
-    Map<Long, Entry> lastWater = journal.lastAboutWater();
-    Map<Long, WaterCheck> checks = new HashMap<>();
-    for (PlantView plant : kept) {
-      checks.put(plant.id(), waterCheck(plant, lastWater.get(plant.id())));
-    }
+    Map<Long, WaterCheck> checks = watering.checks(kept);
     Map<Long, CaseView> open = cases.open();
     RoundSource.Ground ground = new RoundSource.Ground(kept, open.values());
     return new Board(
@@ -149,22 +149,6 @@ public class RoundService {
         sources.stream()
             .flatMap(source -> source.due(ground).stream())
             .collect(Collectors.groupingBy(due -> due.item().plantId())));
-  }
-
-  /** When to look at the plant's pot next. */
-  public WaterCheck waterCheck(PlantView plant, Entry last) {
-    WaterCheck.LastSeen seen = WaterCheck.LastSeen.NOTHING;
-    LocalDate on = scope.today();
-    if (last != null) {
-      on = scope.day(last.at());
-      seen =
-          last.kind() == EntryKind.WATER
-              ? WaterCheck.LastSeen.WATERED
-              : WaterCheck.LastSeen.valueOf(last.moisture().name());
-    } else if (plant.arrivedOn() != null) {
-      on = plant.arrivedOn();
-    }
-    return WaterCheck.next(plant.taxon(), seen, on, scope.latitude());
   }
 
   /** The round of a day; past days show what was done. */

@@ -94,6 +94,7 @@ class RecordReaderTest {
             place,
             Pot.Shape.ROUND,
             12.0,
+            null,
             Pot.Material.PLASTIC,
             true,
             true,

@@ -64,6 +64,7 @@ class PlantServiceTest {
         f.placeId(),
         f.potShape(),
         f.potCm(),
+        f.potDepthCm(),
         f.potMaterial(),
         f.potHoles(),
         f.outerPot(),

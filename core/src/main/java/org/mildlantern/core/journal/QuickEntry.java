@@ -1,5 +1,6 @@
 package org.mildlantern.core.journal;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -9,14 +10,15 @@ import java.util.regex.Pattern;
  * A short line as a keeper writes it, read into an entry.
  *
  * <p>{@code watered 240}, {@code fed 60 ppm}, {@code probe dry damp damp}, {@code moved to South
- * bay}, {@code repotted}, {@code stood in water}, {@code lost 3 of 14 leaves}, {@code looked,
- * nothing new}; anything else is a note.
+ * bay}, {@code weighed 412}, {@code lifted light}, {@code meter 4}, {@code repotted}, {@code stood
+ * in water}, {@code lost 3 of 14 leaves}, {@code looked, nothing new}; anything else is a note.
  *
  * @param volumeMl millilitres of a watering, or null
  * @param ppm parts per million of nitrogen in a feed, or null
  * @param moisture the deepest reading, or null
  * @param place the name of the place moved to, or null
  * @param lost share of the leaves that fell, above 0 to 1, or null
+ * @param pot what it says of the pot's water beyond that, or null
  * @param text what is shown on the timeline
  */
 public record QuickEntry(
@@ -26,11 +28,13 @@ public record QuickEntry(
     Moisture moisture,
     String place,
     Double lost,
+    PotNote pot,
     String text) {
 
   /** A quick line is never longer than this many characters. */
   public static final int LONGEST = 500;
 
+  private static final int DEPTHS = 3;
   private static final double MOST_ML = 20_000;
   private static final double MOST_PPM = 5_000;
 
@@ -71,19 +75,46 @@ public record QuickEntry(
     Matcher match;
     if ((match = WATER.matcher(text)).matches()) {
       Double ml = amount(match.group(1), "ml", MOST_ML);
-      return new QuickEntry(EntryKind.WATER, ml, null, null, null, null, sentence(text));
+      return new QuickEntry(
+          EntryKind.WATER,
+          ml,
+          null,
+          null,
+          null,
+          null,
+          PotNote.ofWatering(match.group(1)),
+          sentence(text));
     }
     if ((match = FEED.matcher(text)).matches()) {
       Double ppm = amount(match.group(1), "ppm", MOST_PPM);
-      return new QuickEntry(EntryKind.FEED, null, ppm, null, null, null, sentence(text));
+      return new QuickEntry(EntryKind.FEED, null, ppm, null, null, null, null, sentence(text));
+    }
+    PotNote pot = PotNote.read(text);
+    if (pot != null) {
+      return new QuickEntry(EntryKind.MOISTURE, null, null, null, null, null, pot, sentence(text));
     }
     if ((match = PROBE.matcher(text)).matches()) {
+      List<Moisture> felt = felt(match.group(1));
       return new QuickEntry(
-          EntryKind.MOISTURE, null, null, deepest(match.group(1)), null, null, sentence(text));
+          EntryKind.MOISTURE,
+          null,
+          null,
+          felt.get(felt.size() - 1),
+          null,
+          null,
+          PotNote.probe(felt),
+          sentence(text));
     }
     if ((match = MOVE.matcher(text)).matches()) {
       return new QuickEntry(
-          EntryKind.MOVE, null, null, null, place(match.group(1), places), null, sentence(text));
+          EntryKind.MOVE,
+          null,
+          null,
+          null,
+          place(match.group(1), places),
+          null,
+          null,
+          sentence(text));
     }
     if (REPOT.matcher(text).matches()) {
       return plain(EntryKind.REPOT, text);
@@ -96,13 +127,13 @@ public record QuickEntry(
     }
     if ((match = LOST.matcher(text)).matches()) {
       Double lost = share(match.group(1), match.group(2));
-      return new QuickEntry(EntryKind.LOSS, null, null, null, null, lost, sentence(text));
+      return new QuickEntry(EntryKind.LOSS, null, null, null, null, lost, null, sentence(text));
     }
     return plain(EntryKind.NOTE, text);
   }
 
   private static QuickEntry plain(EntryKind kind, String text) {
-    return new QuickEntry(kind, null, null, null, null, null, sentence(text));
+    return new QuickEntry(kind, null, null, null, null, null, null, sentence(text));
   }
 
   private static Double share(String lost, String of) {
@@ -131,20 +162,21 @@ public record QuickEntry(
     return value;
   }
 
-  private static Moisture deepest(String readings) {
-    Moisture last = null;
+  /** The answers from the top down; of more than three the last three. */
+  private static List<Moisture> felt(String readings) {
+    List<Moisture> felt = new ArrayList<>();
     for (String word : readings.toLowerCase(Locale.ROOT).split("[^a-z]+")) {
       for (Moisture moisture : Moisture.values()) {
         if (moisture.word().equals(word)) {
-          last = moisture;
+          felt.add(moisture);
         }
       }
     }
-    if (last == null) {
+    if (felt.isEmpty()) {
       throw new IllegalArgumentException(
           "Say dry, damp or wet, from top to bottom, for example “probe dry damp damp”.");
     }
-    return last;
+    return felt.subList(Math.max(0, felt.size() - DEPTHS), felt.size());
   }
 
   private static String place(String name, List<String> places) {

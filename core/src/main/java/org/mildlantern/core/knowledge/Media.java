@@ -8,10 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** What media are mixed from and how they hold water, loaded once and immutable. */
+/** How media hold water and how much growth forms draw, loaded once and immutable. */
 public final class Media {
   private final Map<String, Retention> components = new LinkedHashMap<>();
   private final Map<String, Recipe> recipes = new LinkedHashMap<>();
+  private final Map<String, Double> thirsts = new LinkedHashMap<>();
+
+  private record Thirst(String id, double thirst) {}
 
   /**
    * A medium's recipe.
@@ -27,7 +30,13 @@ public final class Media {
     reader
         .entries("water/recipes.yaml", "recipes", Recipe.class)
         .forEach(r -> recipes.put(r.id(), r));
+    reader
+        .entries("water/thirst.yaml", "thirsts", Thirst.class)
+        .forEach(t -> thirsts.put(t.id(), t.thirst()));
     List<String> faults = new ArrayList<>(reader.faults());
+    knowledge.forms().stream()
+        .filter(form -> !thirsts.containsKey(form.id()))
+        .forEach(form -> faults.add("water/thirst.yaml: " + form.id() + ": is missing"));
     for (Recipe recipe : recipes.values()) {
       if (knowledge.medium(recipe.id()).isEmpty()) {
         faults.add("water/recipes.yaml: " + recipe.id() + ": id: no such medium");
@@ -58,6 +67,11 @@ public final class Media {
 
   static Media load(Knowledge knowledge, Function<String, InputStream> files) {
     return new Media(knowledge, new KnowledgeReader(files));
+  }
+
+  /** How much leaves of a growth form draw against usual ones, 1 for usual. */
+  public double thirst(String form) {
+    return thirsts.getOrDefault(form, 1.0);
   }
 
   /** The materials of a medium with their shares, which add up to 1; empty when not known. */

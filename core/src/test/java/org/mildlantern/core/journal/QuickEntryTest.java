@@ -75,4 +75,38 @@ class QuickEntryTest {
   void aVeryLongLineIsRefused() {
     assertThatThrownBy(() -> QuickEntry.read("x".repeat(501), PLACES)).hasMessageContaining("500");
   }
+
+  @org.junit.jupiter.params.ParameterizedTest
+  @org.junit.jupiter.params.provider.CsvSource({
+    "weighed 412, weight 412.0",
+    "'weighed 1,2 kg', weight 1200.0",
+    "weighed 430 just drained, weight-drained 430.0",
+    "'weighs 300 g, dry', weight-dry 300.0",
+    "meter 4, meter 4.0",
+    "lifted light, lift-light",
+    "felt heavy, lift-heavy",
+    "wilted by noon, wilted",
+    "probe dry damp wet, probe dry damp wet",
+    "watered 200 no run-off, no-run-off",
+    "watered until it ran through, ran-through",
+  })
+  void potsAreReadInWordsAndKeptAsNotes(String line, String kept) {
+    QuickEntry entry = QuickEntry.read(line, List.of());
+    assertThat(entry.pot().text()).isEqualTo(kept);
+    assertThat(PotNote.parse(kept)).isEqualTo(entry.pot());
+  }
+
+  @Test
+  void aWateringThatSaysNothingMoreHasNoNote() {
+    assertThat(QuickEntry.read("watered 240", List.of()).pot()).isNull();
+    assertThat(PotNote.parse(null)).isNull();
+  }
+
+  @org.junit.jupiter.params.ParameterizedTest
+  @org.junit.jupiter.params.provider.ValueSource(
+      strings = {"weighed 0", "weighed 900 kg", "meter 14"})
+  void figuresOutOfScaleAreRefused(String line) {
+    org.assertj.core.api.Assertions.assertThatThrownBy(() -> QuickEntry.read(line, List.of()))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
 }

@@ -1,0 +1,136 @@
+package org.mildlantern.app.watering;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.treatment.Dose;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes readings that devices send, each once, whatever order they come in. */
+@Service
+@Transactional
+public class PotReadings {
+  /** A device's clock may be ahead by this much. */
+  private static final Duration AHEAD = Duration.ofMinutes(5);
+
+  private static final Duration OLDEST = Duration.ofDays(400);
+  private static final double HEAVIEST = 200_000;
+  private static final double METER_MOST = 10;
+
+  private final JournalService journal;
+  private final PlantService plants;
+  private final Scope scope;
+
+  PotReadings(JournalService journal, PlantService plants, Scope scope) {
+    this.journal = journal;
+    this.plants = plants;
+    this.scope = scope;
+  }
+
+  /** What is measured. */
+  public enum Kind {
+    WEIGHT(PotNote.What.WEIGHT, "Weighed %s g"),
+    WEIGHT_DRAINED(PotNote.What.WEIGHT_DRAINED, "Weighed %s g, just drained"),
+    WEIGHT_DRY(PotNote.What.WEIGHT_DRY, "Weighed %s g, dry"),
+    METER(PotNote.What.METER, "Meter %s");
+
+    private final PotNote.What what;
+    private final String words;
+
+    Kind(PotNote.What what, String words) {
+      this.what = what;
+      this.words = words;
+    }
+  }
+
+  /**
+   * A reading as it is sent.
+   *
+   * @param id chosen by the device, the same when it is sent again
+   * @param plant accession code
+   * @param at instant of the reading
+   * @param value grams, or a meter's figure from 0 to 10
+   */
+  public record Sent(String id, String plant, Instant at, Kind kind, Double value) {}
+
+  /** What became of a reading: stored, known already, or refused with a reason. */
+  public record Taken(String id, String state, String message) {}
+
+  /** Takes a batch; each reading stands for itself. */
+  public List<Taken> take(List<Sent> batch) {
+    Map<String, PlantView> byCode =
+        plants.all().stream().collect(Collectors.toMap(PlantView::code, Function.identity()));
+    Set<String> known =
+        new HashSet<>(
+            journal.knownKeys(
+                batch.stream().map(Sent::id).filter(id -> id != null).distinct().toList()));
+    List<Taken> taken = new ArrayList<>();
+    for (Sent sent : batch) {
+      String fault = fault(sent, byCode);
+      if (fault != null) {
+        taken.add(new Taken(sent.id(), "refused", fault));
+      } else if (!known.add(sent.id())) {
+        taken.add(new Taken(sent.id(), "known", null));
+      } else {
+        store(sent, byCode.get(sent.plant()));
+        taken.add(new Taken(sent.id(), "stored", null));
+      }
+    }
+    return taken;
+  }
+
+  private void store(Sent sent, PlantView plant) {
+    String figure = Dose.amount(sent.value(), "").strip();
+    journal.write(
+        new Entry(
+                plant.id(),
+                sent.at(),
+                EntryKind.MOISTURE,
+                String.format(Locale.ROOT, sent.kind().words, figure))
+            .ofPot(PotNote.of(sent.kind().what, sent.value()))
+            .sentAs(sent.id()));
+  }
+
+  private String fault(Sent sent, Map<String, PlantView> byCode) {
+    if (sent.id() == null || sent.id().isBlank() || sent.id().length() > 80) {
+      return "id: 1 to 80 characters";
+    }
+    PlantView plant = byCode.get(sent.plant());
+    if (plant == null) {
+      return "plant: no plant has the code " + sent.plant();
+    }
+    if (plant.archived()) {
+      return "plant: it is in the archive";
+    }
+    if (sent.kind() == null) {
+      return "kind: WEIGHT, WEIGHT_DRAINED, WEIGHT_DRY or METER";
+    }
+    Instant now = scope.now();
+    if (sent.at() == null
+        || sent.at().isAfter(now.plus(AHEAD))
+        || sent.at().isBefore(now.minus(OLDEST))) {
+      return "at: an instant that has come, of the last 400 days";
+    }
+    double most = sent.kind() == Kind.METER ? METER_MOST : HEAVIEST;
+    double least = sent.kind() == Kind.METER ? 0 : 1;
+    if (sent.value() == null || !(sent.value() >= least) || sent.value() > most) {
+      return String.format(Locale.ROOT, "value: %.0f to %.0f", least, most);
+    }
+    return null;
+  }
+}

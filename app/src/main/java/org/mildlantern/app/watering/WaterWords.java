@@ -1,0 +1,28 @@
+package org.mildlantern.app.watering;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import org.mildlantern.core.water.WaterOutlook;
+
+/** Says in the keeper's words how a pot stands. */
+final class WaterWords {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
+  private WaterWords() {}
+
+  /** Why to look at it, on its day; or until when it is wet enough. */
+  static String reason(WaterOutlook outlook, LocalDate today) {
+    if (outlook.story().told() == 0) {
+      return "nothing noted yet";
+    }
+    if (outlook.lookOn().isAfter(today)) {
+      return "wet enough until " + DAY.format(outlook.lookOn());
+    }
+    long sure = Math.round(100 * outlook.readyChance());
+    return sure >= 50
+        ? "should be at the dry end, " + sure + " % sure"
+        : "may be at the dry end, " + sure + " % sure";
+  }
+}

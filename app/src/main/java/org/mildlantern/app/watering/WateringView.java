@@ -1,0 +1,32 @@
+package org.mildlantern.app.watering;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.mildlantern.core.water.WaterOutlook;
+import org.mildlantern.core.working.Working;
+
+/**
+ * A plant's water, ready to be shown.
+ *
+ * @param outlook from its own pace, or null while only its kind's interval is known
+ * @param holding how much the pot holds, or null
+ * @param profile how wet it is by depth when drained, or null
+ * @param how to water it, in the order of doing
+ * @param change of its pace in words; may be empty
+ */
+public record WateringView(
+    LocalDate lookOn,
+    String reason,
+    Working working,
+    WaterOutlook outlook,
+    Working holding,
+    WetProfile profile,
+    WaterChart chart,
+    List<String> how,
+    String change,
+    LocalDate today) {
+
+  public boolean due() {
+    return !lookOn.isAfter(today);
+  }
+}

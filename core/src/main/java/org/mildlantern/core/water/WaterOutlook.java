@@ -1,0 +1,127 @@
+package org.mildlantern.core.water;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.ToDoubleFunction;
+import org.mildlantern.core.working.Working;
+import org.mildlantern.core.working.Working.Step;
+
+/**
+ * When to look at a pot next, how sure that is, and how much a full drink is.
+ *
+ * @param lookOn the day to look: today while nothing is known of the pot, tomorrow at the earliest
+ *     when it was looked at today
+ * @param soonest the day before which the pot is dry enough with a chance of one in ten
+ * @param latest the day by which it is with a chance of nine in ten; null when beyond the forecast
+ * @param left expected share of available water left now
+ * @param readyChance the chance that it is dry enough on the day to look
+ * @param drinkMl what fills it from the day to look to just drained
+ * @param change of its pace, or null
+ */
+public record WaterOutlook(
+    LocalDate lookOn,
+    LocalDate soonest,
+    LocalDate latest,
+    double left,
+    double readyChance,
+    double drinkMl,
+    Wish wish,
+    Forecast forecast,
+    PaceChange change,
+    WaterStory story,
+    Working working) {
+  public static final int AHEAD = 60;
+
+  /** Days between looks at a pot that rests dry. Rule of thumb. */
+  private static final int REST_DAYS = 10;
+
+  /**
+   * Looks ahead from what is known.
+   *
+   * @param demand of a day
+   */
+  public static WaterOutlook of(
+      WaterStory story,
+      Holding holding,
+      Wish wish,
+      LocalDate today,
+      ToDoubleFunction<LocalDate> demand) {
+    double[] ahead = new double[AHEAD];
+    for (int day = 0; day < AHEAD; day++) {
+      ahead[day] = demand.applyAsDouble(today.plusDays(day));
+    }
+    Forecast forecast = Forecast.of(story.now(), ahead, wish.threshold());
+    int asked = forecast.dayOf(wish.patience());
+    int earliest = earliest(wish, story.last(), today);
+    int look = story.told() == 0 ? 0 : asked < 0 ? AHEAD : Math.max(earliest, asked);
+    int soon = forecast.dayOf(0.1);
+    int late = forecast.dayOf(0.9);
+    double ready = forecast.dry()[look];
+    double drink = (1 - forecast.middle()[look]) * holding.availableMl();
+    List<Step> steps = new ArrayList<>();
+    steps.add(new Step("Left now", percent(story.now().mean()), "of the available water"));
+    steps.add(
+        new Step(
+            "Its pace",
+            String.format(Locale.ROOT, "%.1f %% a day", 100 * story.now().pace()),
+            String.format(
+                Locale.ROOT,
+                "at a demand of 1; known to ± %.0f %%, from %d entries",
+                100 * story.now().paceError(),
+                story.told())));
+    steps.add(new Step("Demand today", String.format(Locale.ROOT, "%.2f", ahead[0])));
+    steps.add(
+        new Step(
+            "Its wish",
+            wish.label(),
+            "look at " + percent(wish.threshold()) + " left; " + wish.harm()));
+    steps.add(
+        new Step(
+            "Look when the chance of that is",
+            percent(wish.patience()),
+            "on that day it is " + percent(ready)));
+    return new WaterOutlook(
+        today.plusDays(look),
+        today.plusDays(soon < 0 ? AHEAD : soon),
+        late < 0 ? null : today.plusDays(late),
+        story.now().mean(),
+        ready,
+        drink,
+        wish,
+        forecast,
+        PaceChange.of(story.now(), story.before()),
+        story,
+        new Working(
+            "Day to look at the pot",
+            "first day on which the chance of being dry enough reaches what its wish allows, by a"
+                + " filter over level and pace",
+            steps,
+            look == 0 ? "today" : "in " + look + (look == 1 ? " day" : " days"),
+            "Bucy & Senne 1971 (filter); Allen et al. 1998 (drying); van Genuchten 1980 (pot);"
+                + " wishes by rule of thumb"));
+  }
+
+  /**
+   * A pot looked at today waits until tomorrow; one in a dry rest is looked at now and then only.
+   */
+  private static int earliest(Wish wish, LocalDate last, LocalDate today) {
+    if (last == null) {
+      return 0;
+    }
+    long since = ChronoUnit.DAYS.between(last, today);
+    long wait = wish == Wish.DRY_REST ? REST_DAYS : 1;
+    return (int) Math.max(0, Math.min(wait, wait - since));
+  }
+
+  private static String percent(double share) {
+    return Math.round(100 * share) + " %";
+  }
+
+  /** In the keeper's words, for example {@code wet enough until Thu}. */
+  public String sure() {
+    return Math.round(100 * readyChance) + " % sure";
+  }
+}

@@ -1,0 +1,217 @@
+package org.mildlantern.core.water;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.PotNote;
+
+/**
+ * A pot's water as its records tell it, up to today.
+ *
+ * @param now what is known today
+ * @param trail what was thought of it at the end of each day that was followed
+ * @param before what was known of its pace {@value #BEFORE_DAYS} days ago, or null without records
+ * @param drainedGrams weight when just drained, or null
+ * @param dryGrams weight when dry, or null
+ * @param told number of events taken in
+ * @param last day of the last of them, or null
+ */
+public record WaterStory(
+    PotFilter now,
+    List<Point> trail,
+    PotFilter before,
+    Double drainedGrams,
+    Double dryGrams,
+    int told,
+    LocalDate last) {
+  static final int BEFORE_DAYS = 35;
+
+  /** A day with the share thought left, and whether something was noted on it. */
+  public record Point(LocalDate day, double share, boolean noted, boolean watered) {}
+
+  private static final double CALIBRATED = 0.04;
+  private static final double HALF_CALIBRATED = 0.09;
+  private static final double METER_ERROR = 0.2;
+  private static final double METER_MOST = 10;
+
+  /**
+   * Tells the story.
+   *
+   * @param guess first guess of the pace
+   * @param events in the order of their days
+   * @param demand of a day
+   * @param trailFrom first day of the trail, or null for none
+   */
+  public static WaterStory tell(
+      Holding holding,
+      double guess,
+      List<PotEvent> events,
+      LocalDate today,
+      ToDoubleFunction<LocalDate> demand,
+      LocalDate trailFrom) {
+    Teller teller = new Teller(holding, guess, demand, trailFrom);
+    PotFilter before = null;
+    LocalDate last = null;
+    for (PotEvent event : events) {
+      if (event.day().isAfter(today)) {
+        break;
+      }
+      if (before == null
+          && teller.told > 0
+          && !event.day().isBefore(today.minusDays(BEFORE_DAYS))) {
+        before = teller.filter.copy();
+      }
+      teller.until(event.day());
+      teller.take(event);
+      last = event.day();
+    }
+    teller.until(today);
+    return new WaterStory(
+        teller.filter, teller.trail, before, teller.drained, teller.dry, teller.told, last);
+  }
+
+  /**
+   * The share that a weight tells, or null when the pot was never weighed just drained.
+   *
+   * @param availableMl of the pot, for what it weighs when dry when that was never weighed
+   */
+  static Reading ofWeight(double grams, Double drained, Double dry, double availableMl) {
+    if (drained == null) {
+      return null;
+    }
+    double least = dry == null ? drained - availableMl : dry;
+    double share = (grams - least) / (drained - least);
+    return new Reading.Level(
+        Math.max(-0.1, Math.min(1.1, share)), dry == null ? HALF_CALIBRATED : CALIBRATED);
+  }
+
+  private static final class Teller {
+    private final Holding holding;
+    private final ToDoubleFunction<LocalDate> demand;
+    private final LocalDate trailFrom;
+    private final PotFilter filter;
+    private final List<Point> trail = new ArrayList<>();
+    private LocalDate at;
+    private Double drained;
+    private Double dry;
+    private int told;
+
+    Teller(Holding holding, double guess, ToDoubleFunction<LocalDate> demand, LocalDate trailFrom) {
+      this.holding = holding;
+      this.demand = demand;
+      this.trailFrom = trailFrom;
+      this.filter = new PotFilter(guess);
+    }
+
+    void until(LocalDate day) {
+      if (at == null) {
+        at = day;
+        return;
+      }
+      boolean drawn = trailFrom != null && !day.isBefore(trailFrom);
+      while (at.isBefore(day)) {
+        LocalDate to =
+            drawn && !at.isBefore(trailFrom.minusDays(1)) ? at.plusDays(1) : stop(day, drawn);
+        double sum = 0;
+        for (LocalDate d = at; d.isBefore(to); d = d.plusDays(1)) {
+          sum += demand.applyAsDouble(d);
+        }
+        filter.dry(sum, ChronoUnit.DAYS.between(at, to));
+        at = to;
+        mark(false, false);
+      }
+    }
+
+    private LocalDate stop(LocalDate day, boolean drawn) {
+      return drawn && at.isBefore(trailFrom.minusDays(1)) ? trailFrom.minusDays(1) : day;
+    }
+
+    private void mark(boolean noted, boolean watered) {
+      if (trailFrom != null && !at.isBefore(trailFrom)) {
+        trail.add(new Point(at, filter.mean(), noted, watered));
+      }
+    }
+
+    void take(PotEvent event) {
+      told++;
+      switch (event.kind()) {
+        case REPOTTED -> {
+          filter.repot();
+          drained = null;
+          dry = null;
+        }
+        case STOOD -> filter.soak();
+        case WATERED -> watered(event);
+        case SEEN -> seen(event);
+      }
+      mark(true, event.kind() == PotEvent.Kind.WATERED || event.kind() == PotEvent.Kind.STOOD);
+    }
+
+    private void watered(PotEvent event) {
+      PotNote.What how = event.note() == null ? null : event.note().what();
+      if (how == PotNote.What.RAN_THROUGH
+          || how != PotNote.What.NO_RUN_OFF
+              && event.ml() != null
+              && event.ml() >= 1.2 * holding.availableMl()) {
+        filter.soak();
+      } else if (event.ml() != null) {
+        filter.add(event.ml() / holding.availableMl());
+      } else if (how == PotNote.What.NO_RUN_OFF) {
+        filter.add(0.35);
+      } else {
+        filter.water();
+      }
+    }
+
+    private void seen(PotEvent event) {
+      PotNote note = event.note();
+      if (note == null) {
+        if (event.moisture() != null) {
+          felt(event.moisture(), Reading.Felt.Depth.MIDDLE);
+        }
+        return;
+      }
+      switch (note.what()) {
+        case PROBE -> probed(note.felt());
+        case LIGHT -> filter.see(new Reading.Lifted(false));
+        case HEAVY -> filter.see(new Reading.Lifted(true));
+        case WILTED -> filter.see(new Reading.Wilted());
+        case METER -> filter.see(new Reading.Level(note.value() / METER_MOST, METER_ERROR));
+        case WEIGHT_DRAINED -> {
+          drained = note.value();
+          filter.see(new Reading.Level(1, CALIBRATED));
+        }
+        case WEIGHT_DRY -> {
+          dry = note.value();
+          filter.see(new Reading.Level(0, CALIBRATED));
+        }
+        case WEIGHT -> {
+          Reading weight = ofWeight(note.value(), drained, dry, holding.availableMl());
+          if (weight != null) {
+            filter.see(weight);
+          }
+        }
+        default -> {}
+      }
+    }
+
+    private void probed(List<Moisture> answers) {
+      Reading.Felt.Depth[] depths =
+          answers.size() == 1
+              ? new Reading.Felt.Depth[] {Reading.Felt.Depth.MIDDLE}
+              : answers.size() == 2
+                  ? new Reading.Felt.Depth[] {Reading.Felt.Depth.TOP, Reading.Felt.Depth.BOTTOM}
+                  : Reading.Felt.Depth.values();
+      for (int i = 0; i < answers.size(); i++) {
+        felt(answers.get(i), depths[i]);
+      }
+    }
+
+    private void felt(Moisture answer, Reading.Felt.Depth depth) {
+      filter.see(new Reading.Felt(Reading.Felt.Answer.valueOf(answer.name()), depth));
+    }
+  }
+}

@@ -1,0 +1,116 @@
+package org.mildlantern.core.water;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Media;
+
+class WaterStoryTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+  private static final PotShape POT = PotShape.of(PotShape.Kind.ROUND, 13, null);
+  private static final Holding HOLDING =
+      Holding.of(POT, Media.load(Knowledge.load()).mixOf("house-compost").orElseThrow());
+  private final List<PotEvent> events = new ArrayList<>();
+
+  private void watered(int ago, Double ml, PotNote note) {
+    events.add(new PotEvent(TODAY.minusDays(ago), PotEvent.Kind.WATERED, ml, null, note));
+  }
+
+  private void seen(int ago, PotNote note) {
+    events.add(new PotEvent(TODAY.minusDays(ago), PotEvent.Kind.SEEN, null, null, note));
+  }
+
+  private WaterStory story() {
+    return WaterStory.tell(HOLDING, 0.1, events, TODAY, day -> 0.8, TODAY.minusDays(10));
+  }
+
+  private WaterOutlook outlook(Wish wish) {
+    return WaterOutlook.of(story(), HOLDING, wish, TODAY, day -> 0.8);
+  }
+
+  @Test
+  void aSoakedPotIsLeftAloneAndADryOneLookedAtTomorrow() {
+    watered(0, null, PotNote.of(PotNote.What.RAN_THROUGH));
+    assertThat(outlook(Wish.DRY_BETWEEN).lookOn()).isAfter(TODAY.plusDays(2));
+    events.clear();
+    watered(9, null, PotNote.of(PotNote.What.RAN_THROUGH));
+    seen(0, PotNote.probe(List.of(Moisture.DRY, Moisture.DRY, Moisture.DRY)));
+    assertThat(outlook(Wish.EVENLY_MOIST).lookOn()).isEqualTo(TODAY.plusDays(1));
+  }
+
+  @Test
+  void weightsCalibrateThemselvesFromDrainedAndDry() {
+    seen(9, PotNote.of(PotNote.What.WEIGHT_DRY, 400));
+    watered(9, null, PotNote.of(PotNote.What.RAN_THROUGH));
+    seen(9, PotNote.of(PotNote.What.WEIGHT_DRAINED, 700));
+    seen(0, PotNote.of(PotNote.What.WEIGHT, 490));
+    WaterStory story = story();
+    assertThat(story.drainedGrams()).isEqualTo(700);
+    assertThat(story.dryGrams()).isEqualTo(400);
+    assertThat(story.now().mean()).isCloseTo(0.3, within(0.04));
+    events.remove(3);
+    seen(0, PotNote.of(PotNote.What.WEIGHT, 640));
+    assertThat(story().now().mean()).isCloseTo(0.8, within(0.06));
+  }
+
+  @Test
+  void aWeightBeforeAnyDrainedOneTellsNothing() {
+    watered(5, null, null);
+    double without = story().now().mean();
+    seen(0, PotNote.of(PotNote.What.WEIGHT, 490));
+    assertThat(story().now().mean()).isCloseTo(without, within(1e-9));
+    assertThat(WaterStory.ofWeight(490, null, null, 200)).isNull();
+  }
+
+  @Test
+  void aSipFillsLessThanASoakAndStandingFillsItWhole() {
+    seen(4, PotNote.probe(List.of(Moisture.DRY, Moisture.DRY, Moisture.DRY)));
+    watered(0, 0.25 * HOLDING.availableMl(), PotNote.of(PotNote.What.NO_RUN_OFF));
+    double sip = story().now().mean();
+    assertThat(sip).isBetween(0.2, 0.6);
+    events.add(new PotEvent(TODAY, PotEvent.Kind.STOOD, null, null, null));
+    assertThat(story().now().mean()).isGreaterThan(0.95);
+  }
+
+  @Test
+  void theTrailHasEveryDayAndMarksWhatWasNoted() {
+    watered(8, null, PotNote.of(PotNote.What.RAN_THROUGH));
+    seen(3, PotNote.of(PotNote.What.LIGHT));
+    List<WaterStory.Point> trail = story().trail();
+    assertThat(trail).extracting(WaterStory.Point::day).contains(TODAY.minusDays(8), TODAY);
+    assertThat(trail.stream().filter(WaterStory.Point::noted)).hasSize(2);
+    assertThat(trail.stream().filter(WaterStory.Point::watered)).hasSize(1);
+  }
+
+  @Test
+  void aFasterPaceIsToldWithItsReasons() {
+    for (int ago = 120; ago > 40; ago -= 12) {
+      watered(ago, null, PotNote.of(PotNote.What.RAN_THROUGH));
+      seen(ago - 11, PotNote.probe(List.of(Moisture.DRY, Moisture.DAMP, Moisture.DAMP)));
+    }
+    for (int ago = 34; ago > 0; ago -= 4) {
+      watered(ago, null, PotNote.of(PotNote.What.RAN_THROUGH));
+      seen(ago - 3, PotNote.probe(List.of(Moisture.DRY, Moisture.DRY, Moisture.DRY)));
+    }
+    PaceChange change = outlook(Wish.DRY_BETWEEN).change();
+    assertThat(change.ratio()).isGreaterThan(1.5);
+    assertThat(change.words()).contains("times as fast").contains("fill the pot");
+    assertThat(change.faster() + change.slower()).isLessThanOrEqualTo(1.001);
+  }
+
+  @Test
+  void theWorkingSaysWhatItRestsOn() {
+    watered(3, null, null);
+    WaterOutlook outlook = outlook(Wish.EVENLY_MOIST);
+    assertThat(outlook.working().steps()).extracting("name").contains("Left now", "Its pace");
+    assertThat(outlook.drinkMl()).isBetween(10.0, HOLDING.availableMl());
+    assertThat(outlook.soonest()).isBeforeOrEqualTo(outlook.latest());
+  }
+}
