@@ -24,6 +24,9 @@ public final class VisitChecks {
   /** From this harm on, a weak plant is spared. */
   private static final int HARSH = 2;
 
+  /** Days that a leaf is given between two products sprayed on it. Rule of thumb. */
+  private static final int NEAR = 3;
+
   /** For so many days released predators are taken to be alive. Rule of thumb. */
   private static final int PREDATORS_LIVE = 28;
 
@@ -210,8 +213,23 @@ public final class VisitChecks {
             means,
             "%s was used %d days ago; %d must lie between."
                 .formatted(used.means().label(), since, gap));
+      } else if (since >= 0
+          && since < NEAR
+          && !used.means().equals(means)
+          && sprayed(used.means())
+          && sprayed(means)
+          && !together.contains(used.means())) {
+        add(
+            false,
+            means,
+            "%s was sprayed %d days ago; give the leaf %d days between two products."
+                .formatted(used.means().label(), since, NEAR));
       }
     }
+  }
+
+  private static boolean sprayed(Means means) {
+    return means.product() && means.use().as().equals("spray");
   }
 
   private long since(Used used) {

@@ -148,6 +148,15 @@ class VisitChecksTest {
   }
 
   @Test
+  void twoProductsTooNearEachOtherAreMinded() {
+    earlier.add(new Used(means("soap"), TODAY.minusDays(2)));
+    warns("sprayed 2 days ago", "monstera-deliciosa", "pyrethrum");
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+    earlier.set(0, new Used(means("soap"), TODAY.minusDays(3)));
+    assertThat(checks("monstera-deliciosa", "pyrethrum")).isEmpty();
+  }
+
+  @Test
   void predatorsAreNotReleasedOntoResiduesNorKilledUnsaid() {
     earlier.add(new Used(means("avermectin"), TODAY.minusDays(10)));
     blocks("kills what you release for 21 days", "monstera-deliciosa", "predatory-mites");
