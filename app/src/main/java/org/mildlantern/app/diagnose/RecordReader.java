@@ -231,7 +231,10 @@ class RecordReader {
     LocalDate today = scope.today();
     List<Entry> aboutWater =
         entries.stream()
-            .filter(e -> e.kind() == EntryKind.WATER || e.kind() == EntryKind.MOISTURE)
+            .filter(
+                e ->
+                    e.kind() == EntryKind.WATER
+                        || e.kind() == EntryKind.MOISTURE && e.moisture() != null)
             .toList();
     Moisture last = null;
     LocalDate since = null;

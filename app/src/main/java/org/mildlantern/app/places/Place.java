@@ -57,6 +57,10 @@ class Place {
     this.lamp = form.lamp();
   }
 
+  void walkAt(int newPosition) {
+    this.position = newPosition;
+  }
+
   PlaceView view() {
     return new PlaceView(
         id,

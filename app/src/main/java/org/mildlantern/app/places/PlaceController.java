@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
 @Controller
@@ -68,6 +69,14 @@ class PlaceController {
       HttpServletResponse response) {
     model.addAttribute("placeId", id);
     return save(id, form, errors, response);
+  }
+
+  @PostMapping("/places/{id}/walk")
+  String walk(@PathVariable Long id, @RequestParam boolean earlier) {
+    if (!places.walk(id, earlier)) {
+      throw missing();
+    }
+    return "redirect:/places";
   }
 
   private String save(Long id, PlaceForm form, BindingResult errors, HttpServletResponse response) {

@@ -1,7 +1,10 @@
 package org.mildlantern.app.places;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,5 +55,24 @@ public class PlaceService {
           p.describe(form);
           return places.save(p).view();
         });
+  }
+
+  /** Moves a place one step earlier or later in the keeper's walk; says whether there is one. */
+  public boolean walk(Long id, boolean earlier) {
+    List<Place> order = new ArrayList<>(places.inOrder());
+    int at =
+        IntStream.range(0, order.size())
+            .filter(i -> order.get(i).view().id().equals(id))
+            .findFirst()
+            .orElse(-1);
+    if (at < 0) {
+      return false;
+    }
+    int to = Math.max(0, Math.min(order.size() - 1, earlier ? at - 1 : at + 1));
+    Collections.swap(order, at, to);
+    for (int i = 0; i < order.size(); i++) {
+      order.get(i).walkAt(i);
+    }
+    return true;
   }
 }

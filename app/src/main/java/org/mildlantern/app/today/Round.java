@@ -15,7 +15,13 @@ public record Round(
     int minutes) {
 
   /** A place with its items. */
-  public record Stop(PlaceView place, List<RoundItem> items, boolean washFirst) {}
+  public record Stop(PlaceView place, List<RoundItem> items, boolean washFirst) {
+
+    /** Pots that still wait to be looked at. */
+    public long pots() {
+      return items.stream().filter(item -> !item.done() && item.shape().equals("drop")).count();
+    }
+  }
 
   public boolean empty() {
     return stops.isEmpty();

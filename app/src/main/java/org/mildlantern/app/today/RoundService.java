@@ -323,6 +323,7 @@ public class RoundService {
         answers.add(new RoundItem.Answer(label, action, "answer", moisture.word()));
       }
       answers.add(new RoundItem.Answer("Watered", action, "answer", "watered"));
+      answers.add(new RoundItem.Answer("Skip", action, "answer", "skip"));
     }
     return new RoundItem(
         "water-" + plant.id(),

@@ -1,6 +1,7 @@
 package org.mildlantern.app.today;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.diagnose.WaitingTestService;
@@ -8,6 +9,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.watering.WateringAnswers;
 import org.mildlantern.core.diagnosis.Response;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
@@ -27,6 +29,7 @@ class TodayController {
   private final PlantService plants;
   private final CaseService cases;
   private final WaitingTestService tests;
+  private final WateringAnswers watering;
   private final JournalService journal;
   private final Scope scope;
 
@@ -35,12 +38,14 @@ class TodayController {
       PlantService plants,
       CaseService cases,
       WaitingTestService tests,
+      WateringAnswers watering,
       JournalService journal,
       Scope scope) {
     this.rounds = rounds;
     this.plants = plants;
     this.cases = cases;
     this.tests = tests;
+    this.watering = watering;
     this.journal = journal;
     this.scope = scope;
   }
@@ -65,12 +70,26 @@ class TodayController {
       @RequestHeader(name = "HX-Request", required = false) String htmx,
       Model model) {
     String line = answer.equals("watered") ? "watered" : "felt " + answer;
+    if (answer.equals("skip")) {
+      Entry skipped = watering.skip(id).orElseThrow(TodayController::missing);
+      return answered(skipped, htmx, model);
+    }
     try {
       Entry entry = plants.quick(id, line).orElseThrow(TodayController::missing);
       return answered(entry, htmx, model);
     } catch (IllegalArgumentException e) {
       throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
     }
+  }
+
+  /** Every kept plant of a place had a drink; each can be undone by itself. */
+  @PostMapping("/today/places/{id}/watered")
+  String placeWatered(
+      @PathVariable Long id,
+      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Model model) {
+    List<Entry> watered = watering.placeWatered(id).orElseThrow(TodayController::missing);
+    return answered(watered.isEmpty() ? null : watered.get(watered.size() - 1), htmx, model);
   }
 
   @PostMapping("/today/cases/{id}")

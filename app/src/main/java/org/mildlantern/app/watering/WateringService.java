@@ -11,6 +11,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.PotNote;
 import org.mildlantern.core.round.WaterCheck;
 import org.mildlantern.core.water.HowToWater;
 import org.mildlantern.core.water.WaterOutlook;
@@ -64,14 +65,23 @@ public class WateringService {
     LocalDate on = scope.today();
     if (last != null) {
       on = scope.day(last.at());
-      seen =
-          last.kind() == EntryKind.WATER || last.moisture() == null
-              ? WaterCheck.LastSeen.WATERED
-              : WaterCheck.LastSeen.valueOf(last.moisture().name());
+      seen = seen(last);
     } else if (plant.arrivedOn() != null) {
       on = plant.arrivedOn();
     }
     return WaterCheck.next(plant.taxon(), seen, on, scope.latitude());
+  }
+
+  private static WaterCheck.LastSeen seen(Entry last) {
+    if (last.kind() == EntryKind.WATER) {
+      return WaterCheck.LastSeen.WATERED;
+    }
+    if (last.potNote() != null && last.potNote().what() == PotNote.What.SKIPPED) {
+      return WaterCheck.LastSeen.SKIPPED;
+    }
+    return last.moisture() == null
+        ? WaterCheck.LastSeen.DAMP
+        : WaterCheck.LastSeen.valueOf(last.moisture().name());
   }
 
   /** All that a plant's page shows of its water. */

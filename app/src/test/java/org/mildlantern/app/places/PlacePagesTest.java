@@ -68,4 +68,23 @@ class PlacePagesTest extends WebCase {
     }
     assertThat(keepers.as(keeper, places::all)).hasSize(1);
   }
+
+  @Test
+  void theWalkFollowsTheKeepersOrder() throws Exception {
+    SignedIn walker = keepers.make();
+    PlaceView hall = keepers.place(walker, "Hall", PlaceKind.INDOOR);
+    PlaceView attic = keepers.place(walker, "Attic", PlaceKind.INDOOR);
+    post(walker, "/places/" + attic.id() + "/walk", "earlier", "true")
+        .andExpect(status().is3xxRedirection());
+    assertThat(keepers.as(walker, places::all))
+        .extracting(PlaceView::name)
+        .containsExactly("Attic", "Hall");
+    post(walker, "/places/" + attic.id() + "/walk", "earlier", "true");
+    post(walker, "/places/" + attic.id() + "/walk", "earlier", "false");
+    assertThat(keepers.as(walker, places::all))
+        .extracting(PlaceView::name)
+        .containsExactly("Hall", "Attic");
+    post(keepers.make(), "/places/" + hall.id() + "/walk", "earlier", "false")
+        .andExpect(status().isNotFound());
+  }
 }

@@ -98,6 +98,30 @@ class TodayPageTest extends WebCase {
   }
 
   @Test
+  void aSkippedPotComesBackTomorrow() throws Exception {
+    PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "skip")
+        .andExpect(content().string(containsString("Not looked at: skipped")));
+    assertThat(keepers.as(keeper, () -> rounds.board().waterChecks().get(coleus.id()).dueOn()))
+        .isEqualTo(Keepers.TODAY.plusDays(1));
+    keepers.as(keeper, () -> journal.retract(last(coleus).id()));
+    assertThat(today().due()).isEqualTo(1);
+  }
+
+  @Test
+  void aWholePlaceIsWateredAtOnceAndEachPotUndoneByItself() throws Exception {
+    PlantView first = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    keepers.plant(keeper, sill, "Coleus scutellarioides");
+    get(keeper, "/today")
+        .andExpect(content().string(containsString("all of this place was watered")));
+    htmx(keeper, "/today/places/" + sill.id() + "/watered").andExpect(status().isOk());
+    assertThat(today().due()).isZero();
+    htmx(keeper, "/entries/" + last(first).id() + "/undo").andExpect(status().isOk());
+    assertThat(today().due()).isEqualTo(1);
+    htmx(keeper, "/today/places/999999/watered").andExpect(status().isNotFound());
+  }
+
+  @Test
   void aNonsenseAnswerIsRefused() throws Exception {
     PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
     htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "purple")

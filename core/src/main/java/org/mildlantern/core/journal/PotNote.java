@@ -29,7 +29,8 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
     HEAVY("lift-heavy"),
     WILTED("wilted"),
     RAN_THROUGH("ran-through"),
-    NO_RUN_OFF("no-run-off");
+    NO_RUN_OFF("no-run-off"),
+    SKIPPED("skipped");
 
     private final String word;
 

@@ -26,7 +26,8 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
     WATERED,
     DRY,
     DAMP,
-    WET
+    WET,
+    SKIPPED
   }
 
   /** Days between looks for a plant of unknown kind, in growth and in winter. Rule of thumb. */
@@ -54,7 +55,7 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
           case WATERED -> interval;
           case WET -> Math.max(1, (int) Math.ceil(interval * 0.7));
           case DAMP -> Math.max(1, (int) Math.ceil(interval * 0.4));
-          case DRY -> 1;
+          case DRY, SKIPPED -> 1;
         };
     List<Step> steps = new ArrayList<>();
     steps.add(
@@ -83,6 +84,7 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
       case DRY -> "was dry and not watered";
       case DAMP -> "was damp";
       case WET -> "was wet enough";
+      case SKIPPED -> "was skipped";
     };
   }
 }
