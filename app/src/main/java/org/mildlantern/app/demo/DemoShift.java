@@ -42,7 +42,8 @@ class DemoShift {
               + " stage_since = stage_since + :d,"
               + " archived_on = archived_on + :d where collection_id = :c",
           "update entry set at = at + make_interval(days => :d),"
-              + " medium_since_before = medium_since_before + :d where collection_id = :c",
+              + " medium_since_before = medium_since_before + :d where collection_id = :c"
+              + " and reading_key is null",
           "update look set started_at = started_at + make_interval(days => :d),"
               + " finished_at = finished_at + make_interval(days => :d) where collection_id = :c",
           "update plant_case set opened_on = opened_on + :d, closed_on = closed_on + :d"

@@ -194,7 +194,9 @@ class Tollhouse {
                 today.minusDays(plant.has("new") ? arrived : Math.max(arrived, mediumDays)))
             .with("notes", plant.get("notes", ""))
             .save();
-    year.write(id, taxon, form, plant, mediumDays, random);
+    if (!plant.has("measured")) {
+      year.write(id, taxon, form, plant, mediumDays, random);
+    }
     return new Furnished(id, new Subject(form, taxon));
   }
 }

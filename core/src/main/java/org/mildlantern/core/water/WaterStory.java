@@ -37,6 +37,11 @@ public record WaterStory(
   private static final double METER_ERROR = 0.2;
   private static final double METER_MOST = 10;
 
+  /** A rise by more than this share that is sure to be one tells of a drink. */
+  private static final double UNNOTED = 0.2;
+
+  private static final double SURE = 0.95;
+
   /**
    * Tells the story.
    *
@@ -78,7 +83,7 @@ public record WaterStory(
    *
    * @param availableMl of the pot, for what it weighs when dry when that was never weighed
    */
-  static Reading ofWeight(double grams, Double drained, Double dry, double availableMl) {
+  static Reading.Level ofWeight(double grams, Double drained, Double dry, double availableMl) {
     if (drained == null) {
       return null;
     }
@@ -179,23 +184,34 @@ public record WaterStory(
         case LIGHT -> filter.see(new Reading.Lifted(false));
         case HEAVY -> filter.see(new Reading.Lifted(true));
         case WILTED -> filter.see(new Reading.Wilted());
-        case METER -> filter.see(new Reading.Level(note.value() / METER_MOST, METER_ERROR));
+        case METER -> measured(new Reading.Level(note.value() / METER_MOST, METER_ERROR));
         case WEIGHT_DRAINED -> {
           drained = note.value();
-          filter.see(new Reading.Level(1, CALIBRATED));
+          filter.soak().see(new Reading.Level(1, CALIBRATED));
         }
         case WEIGHT_DRY -> {
           dry = note.value();
           filter.see(new Reading.Level(0, CALIBRATED));
         }
         case WEIGHT -> {
-          Reading weight = ofWeight(note.value(), drained, dry, holding.availableMl());
+          Reading.Level weight = ofWeight(note.value(), drained, dry, holding.availableMl());
           if (weight != null) {
-            filter.see(weight);
+            measured(weight);
           }
         }
         default -> {}
       }
+    }
+
+    /** A level that cannot be without a drink means that one was given and not noted. */
+    private void measured(Reading.Level level) {
+      boolean drink =
+          level.share() > filter.mean() + UNNOTED
+              && filter.below(level.share() - 2 * level.error()) > SURE;
+      if (drink) {
+        filter.water();
+      }
+      filter.see(level);
     }
 
     private void probed(List<Moisture> answers) {

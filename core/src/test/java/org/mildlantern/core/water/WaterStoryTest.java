@@ -70,6 +70,23 @@ class WaterStoryTest {
   }
 
   @Test
+  void drinksThatNobodyNotedAreSeenOnTheScaleAndDoNotSlowThePace() {
+    double left = 1;
+    seen(60, PotNote.of(PotNote.What.WEIGHT_DRAINED, 700));
+    double dry = 700 - HOLDING.availableMl();
+    for (int ago = 59; ago > 0; ago--) {
+      left -= 0.1;
+      if (left < 0.2) {
+        left = 1;
+      }
+      seen(ago, PotNote.of(PotNote.What.WEIGHT, dry + left * HOLDING.availableMl()));
+    }
+    WaterStory story = story();
+    assertThat(story.now().pace() * 0.8).isBetween(0.07, 0.14);
+    assertThat(outlook(Wish.DRY_BETWEEN).change().words()).isEmpty();
+  }
+
+  @Test
   void aSipFillsLessThanASoakAndStandingFillsItWhole() {
     seen(4, PotNote.probe(List.of(Moisture.DRY, Moisture.DRY, Moisture.DRY)));
     watered(0, 0.25 * HOLDING.availableMl(), PotNote.of(PotNote.What.NO_RUN_OFF));

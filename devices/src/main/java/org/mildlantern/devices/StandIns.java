@@ -1,0 +1,50 @@
+package org.mildlantern.devices;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+
+/**
+ * Runs the demo's scale and probe: {@code StandIns http://127.0.0.1:8080 TOKEN}. It sends what the
+ * last weeks gave, then a reading a day. It looks every ten minutes whether there is one to send,
+ * and sooner while something waits.
+ */
+public final class StandIns {
+  private static final int BACK_DAYS = 45;
+  private static final Duration PAUSE = Duration.ofMinutes(10);
+  private static final Duration SHORTEST_PAUSE = Duration.ofSeconds(5);
+
+  private static final List<SimulatedPot> POTS =
+      List.of(
+          new SimulatedPot("2026-005", false, 412, 190, 0.13),
+          new SimulatedPot("2026-006", true, 0, 240, 0.1));
+
+  private StandIns() {}
+
+  public static void main(String[] arguments) throws InterruptedException {
+    if (arguments.length != 2) {
+      System.err.println("Give the app's address and a token.");
+      System.exit(2);
+    }
+    Outbox outbox = new Outbox(arguments[0], arguments[1]);
+    LocalDate from = today().minusDays(BACK_DAYS);
+    long pause = SHORTEST_PAUSE.toMillis();
+    while (true) {
+      if (outbox.waiting() == 0) {
+        for (SimulatedPot pot : POTS) {
+          outbox.add(pot.readings(from, today(), Instant.now()));
+        }
+        from = today();
+      }
+      outbox.send();
+      pause = outbox.waiting() == 0 ? PAUSE.toMillis() : Math.min(2 * pause, PAUSE.toMillis());
+      Thread.sleep(pause);
+    }
+  }
+
+  private static LocalDate today() {
+    return LocalDate.ofInstant(Instant.now(), ZoneOffset.UTC);
+  }
+}
