@@ -42,5 +42,11 @@ public record RoundItem(
   }
 
   /** One answer: a button with what it posts. */
-  public record Answer(String label, String action, String field, String value) {}
+  public record Answer(String label, String action, String field, String value) {
+
+    /** Whether it puts the work off, so that it stands back behind the real answers. */
+    public boolean minor() {
+      return label.equals("Skip");
+    }
+  }
 }

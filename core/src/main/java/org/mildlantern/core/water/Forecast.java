@@ -1,5 +1,7 @@
 package org.mildlantern.core.water;
 
+import java.util.stream.IntStream;
+
 /**
  * What becomes of a pot's water when it is not watered.
  *
@@ -11,6 +13,9 @@ package org.mildlantern.core.water;
 public record Forecast(double[] low, double[] middle, double[] high, double[] dry) {
   private static final int BINS = 200;
   private static final double TAIL = 0.1;
+
+  /** Joint values of less chance than this are left out. */
+  private static final double NEGLIGIBLE = 1e-10;
 
   /**
    * Follows every joint value of level and factor.
@@ -25,11 +30,16 @@ public record Forecast(double[] low, double[] middle, double[] high, double[] dr
     double[] middle = new double[days + 1];
     double[] high = new double[days + 1];
     double[] dry = new double[days + 1];
-    double[][] level = new double[PotFilter.FACTORS][PotFilter.LEVELS];
+    double[][] level = new double[PotFilter.FACTORS][];
+    double[][] mass = new double[PotFilter.FACTORS][];
     for (int f = 0; f < PotFilter.FACTORS; f++) {
-      for (int l = 0; l < PotFilter.LEVELS; l++) {
-        level[f][l] = PotFilter.level(l);
-      }
+      int factor = f;
+      int[] held =
+          IntStream.range(0, PotFilter.LEVELS)
+              .filter(l -> filter.mass(factor, l) > NEGLIGIBLE)
+              .toArray();
+      level[f] = IntStream.of(held).mapToDouble(PotFilter::level).toArray();
+      mass[f] = IntStream.of(held).mapToDouble(l -> filter.mass(factor, l)).toArray();
     }
     double[] bins = new double[BINS + 1];
     for (int day = 0; day <= days; day++) {
@@ -39,10 +49,9 @@ public record Forecast(double[] low, double[] middle, double[] high, double[] dr
         if (day > 0) {
           step(level[f], filter.factor(f), demand[day - 1]);
         }
-        for (int l = 0; l < PotFilter.LEVELS; l++) {
-          double mass = filter.mass(f, l);
-          below += level[f][l] <= threshold ? mass : 0;
-          bins[(int) (level[f][l] * BINS + 0.5)] += mass;
+        for (int l = 0; l < level[f].length; l++) {
+          below += level[f][l] <= threshold ? mass[f][l] : 0;
+          bins[(int) (level[f][l] * BINS + 0.5)] += mass[f][l];
         }
       }
       dry[day] = below;
