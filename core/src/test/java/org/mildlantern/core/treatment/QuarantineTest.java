@@ -39,4 +39,14 @@ class QuarantineTest {
     assertThat(clock.daysLeft(DAY.plusDays(40))).isZero();
     assertThat(clock.passed(DAY.plusDays(40))).isEqualTo(1);
   }
+
+  @Test
+  void eachSchoolCountsItsOwnWay() {
+    assertThat(Quarantine.of(DAY, null, MITES, 28, Quarantine.Rule.GENERATION).days())
+        .isEqualTo(14);
+    assertThat(Quarantine.of(DAY, null, MITES, 16, Quarantine.Rule.FIXED).days()).isEqualTo(28);
+    assertThat(Quarantine.of(DAY, null, null, 16, Quarantine.Rule.GENERATION).days()).isEqualTo(28);
+    assertThat(Quarantine.of(DAY, null, MITES, 16, Quarantine.Rule.FIXED).working().formula())
+        .contains("fixed days");
+  }
 }

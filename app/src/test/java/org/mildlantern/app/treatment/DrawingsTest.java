@@ -1,0 +1,88 @@
+package org.mildlantern.app.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.treatment.Quarantine;
+
+class DrawingsTest {
+  private static final LocalDate BEGUN = LocalDate.of(2026, 11, 1);
+
+  private static TreatmentVisit visit(int day) {
+    return new TreatmentVisit(1L, BEGUN.plusDays(day), List.of("soap"));
+  }
+
+  private static QuarantineView quarantine(LocalDate lastFind) {
+    Quarantine clock = Quarantine.of(BEGUN, lastFind, null, 20);
+    return new QuarantineView(
+        1L, BEGUN, "Mites", null, clock, clock.daysLeft(BEGUN), 0, false, List.of());
+  }
+
+  @Test
+  void theCalendarKeepsOrderAndStaysInsideItsCanvas() {
+    TreatmentVisit done = visit(0);
+    done.answer(TreatmentVisit.State.DONE, BEGUN, 1L, "");
+    CourseCalendar calendar =
+        CourseCalendar.of(
+            List.of(done, visit(6), visit(12)),
+            List.of(
+                new PestLook(1L, "spider-mites", BEGUN.plusDays(3), 4, 1L),
+                new PestLook(1L, "spider-mites", BEGUN.plusDays(5), 0, 2L)),
+            quarantine(BEGUN.plusDays(3)),
+            BEGUN,
+            BEGUN.plusDays(5));
+    assertThat(calendar.visits())
+        .extracting(CourseCalendar.Mark::state)
+        .containsExactly("done", "planned", "planned");
+    assertThat(calendar.looks())
+        .extracting(CourseCalendar.Mark::state)
+        .containsExactly("hit", "nothing");
+    assertThat(calendar.visits().get(0).x()).isLessThan(calendar.todayX());
+    assertThat(calendar.visits().get(1).x()).isGreaterThan(calendar.todayX());
+    assertThat(calendar.bar().reset()).isTrue();
+    assertThat(calendar.bar().since()).isGreaterThan(calendar.bar().from());
+    assertThat(calendar.bar().to()).isLessThanOrEqualTo(CourseCalendar.WIDTH);
+    assertThat(calendar.told()).isEqualTo("1 of 3 visits done, 2 looks, quarantine until 2 Dec");
+  }
+
+  @Test
+  void withoutQuarantineThereIsNoBar() {
+    CourseCalendar calendar = CourseCalendar.of(List.of(visit(0)), List.of(), null, BEGUN, BEGUN);
+    assertThat(calendar.bar()).isNull();
+    assertThat(calendar.told()).endsWith("no quarantine");
+  }
+
+  @Test
+  void aTrapLineFallsWithItsCountsAndNeedsTwo() {
+    TrapService.Row first = new TrapService.Row(1L, BEGUN, 1, 20, 20, null);
+    TrapService.Row second = new TrapService.Row(2L, BEGUN.plusDays(7), 2, 10, 5, 50L);
+    TrapLine line = TrapLine.of(List.of(first, second));
+    assertThat(line.marks().get(1).y()).isGreaterThan(line.marks().get(0).y());
+    assertThat(line.told()).isEqualTo("From 20.0 a trap to 5.0 in 7 days");
+    assertThat(TrapLine.of(List.of(first))).isNull();
+    TrapService.Row none = new TrapService.Row(3L, BEGUN.plusDays(7), 1, 0, 0, null);
+    assertThat(
+            TrapLine.of(List.of(none, new TrapService.Row(4L, BEGUN.plusDays(14), 1, 0, 0, null)))
+                .marks())
+        .allMatch(mark -> Double.isFinite(mark.y()));
+  }
+
+  @Test
+  void withoutContactsThereIsNoChain() {
+    assertThat(ContactChain.of(List.of())).isNull();
+  }
+
+  @Test
+  void oneKindOfNumberForPestsAndAnotherForDiseases() {
+    var remedies =
+        org.mildlantern.core.knowledge.Remedies.load(
+            org.mildlantern.core.knowledge.Knowledge.load());
+    var mites = remedies.pest("spider-mites").orElseThrow();
+    var spots = remedies.pest("fungal-leaf-spot").orElseThrow();
+    for (Infestation size : Infestation.values()) {
+      assertThat(size.number(spots)).isLessThan(size.number(mites));
+    }
+  }
+}

@@ -1,0 +1,174 @@
+package org.mildlantern.app.watering;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.Keepers;
+import org.mildlantern.app.TestClock;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceForm;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.round.WaterCheck;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class WateringTest extends WebCase {
+  @Autowired WateringService watering;
+  @Autowired PlantService plants;
+  @Autowired PlaceService places;
+  @Autowired JournalService journal;
+  @Autowired TestClock clock;
+
+  private SignedIn keeper;
+  private PlaceView sill;
+  private PlantView coleus;
+
+  @BeforeEach
+  void aPot() {
+    keeper = keepers.make();
+    sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
+  }
+
+  @AfterEach
+  void backToNow() {
+    clock.reset();
+  }
+
+  private void say(String line) {
+    keepers.as(keeper, () -> plants.quick(coleus.id(), line)).orElseThrow();
+  }
+
+  private WateringView view() {
+    return keepers.as(keeper, () -> watering.view(plants.find(coleus.id()).orElseThrow()));
+  }
+
+  private LocalDate dueOn() {
+    Map<Long, WaterCheck> checks = keepers.as(keeper, () -> watering.checks(plants.kept()));
+    return checks.get(coleus.id()).dueOn();
+  }
+
+  @Test
+  void aPotOfWhichNothingIsKnownIsLookedAtToday() throws Exception {
+    assertThat(dueOn()).isEqualTo(Keepers.TODAY);
+    assertThat(view().reason()).isEqualTo("nothing noted yet");
+    get(keeper, "/plants/" + coleus.id())
+        .andExpect(content().string(containsString("Look at it today")));
+  }
+
+  @Test
+  void thePageShowsCurveBandDrinkAndHow() throws Exception {
+    say("watered until it ran through");
+    get(keeper, "/plants/" + coleus.id())
+        .andExpect(content().string(containsString("wet enough until")))
+        .andExpect(content().string(containsString("class=\"ahead\"")))
+        .andExpect(content().string(containsString("eight in ten")))
+        .andExpect(content().string(containsString("A full drink is about")))
+        .andExpect(content().string(containsString("Probe 6 cm deep")))
+        .andExpect(content().string(containsString("van Genuchten 1980")));
+    assertThat(view().chart().told()).contains("available water is left");
+  }
+
+  @Test
+  void theDayFollowsWhatWasFoundAndUndoneComesBack() {
+    say("watered until it ran through");
+    LocalDate soaked = dueOn();
+    clock.forward(Duration.ofDays(1));
+    say("probe dry dry dry");
+    assertThat(dueOn()).isEqualTo(Keepers.TODAY.plusDays(2)).isBefore(soaked);
+    Entry felt = keepers.as(keeper, () -> journal.timeline(coleus.id(), 1)).get(0);
+    keepers.as(keeper, () -> journal.retract(felt.id()));
+    assertThat(dueOn()).isBetween(soaked.minusDays(1), soaked.plusDays(1));
+  }
+
+  @Test
+  void hotterDrierAirBringsTheDayForward() {
+    say("watered until it ran through");
+    LocalDate before = dueOn();
+    PlaceForm hot = PlaceForm.of("Sill", PlaceKind.INDOOR, 29.0, 25.0);
+    keepers.as(keeper, () -> places.save(sill.id(), hot));
+    assertThat(dueOn()).isBefore(before);
+  }
+
+  @Test
+  void twoRequestsAtOnceKeepOneState() {
+    say("watered 120");
+    assertThat(dueOn()).isEqualTo(dueOn());
+    keepers.as(
+        keeper,
+        () -> {
+          watering.checks(plants.kept());
+          return watering.checks(List.of(coleus));
+        });
+    assertThat(dueOn()).isAfter(Keepers.TODAY);
+  }
+
+  @Test
+  void cupsAndUnknownPotsKeepTheIntervalOfTheirKind() throws Exception {
+    PlantView cup = keepers.plant(keeper, sill, "Guzmania lingulata");
+    keepers.as(keeper, () -> plants.quick(cup.id(), "watered"));
+    WateringView view = keepers.as(keeper, () -> watering.view(cup));
+    assertThat(view.outlook()).isNull();
+    assertThat(view.working().source()).isEqualTo("rule of thumb");
+    assertThat(view.lookOn()).isAfter(Keepers.TODAY);
+    get(keeper, "/plants/" + cup.id())
+        .andExpect(content().string(containsString("once in three weeks")))
+        .andExpect(content().string(not(containsString("class=\"ahead\""))));
+  }
+
+  @Test
+  void weightsLiftsAndMetersAreWrittenInWordsAndOutOfScaleIsSaidByTheLine() throws Exception {
+    String entries = "/plants/" + coleus.id() + "/entries";
+    for (String line :
+        List.of("weighed 700 just drained", "weighed 560", "lifted light", "meter 3")) {
+      post(keeper, entries, "line", line).andExpect(redirectedUrl("/plants/" + coleus.id()));
+    }
+    assertThat(view().outlook().story().drainedGrams()).isEqualTo(700);
+    assertThat(keepers.as(keeper, () -> journal.timeline(coleus.id(), 9)))
+        .filteredOn(e -> e.kind() == EntryKind.MOISTURE)
+        .hasSize(4);
+    post(keeper, entries, "line", "meter 40")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("out of scale")))
+        .andExpect(content().string(containsString("value=\"meter 40\"")));
+  }
+
+  @Test
+  void aDeeperPotIsAskedForWithinItsSizes() throws Exception {
+    post(
+            keeper,
+            "/plants/" + coleus.id() + "/edit",
+            "kind",
+            "Coleus scutellarioides",
+            "placeId",
+            sill.id().toString(),
+            "potShape",
+            "ROUND",
+            "potCm",
+            "12",
+            "potDepthCm",
+            "0",
+            "stage",
+            "GROWTH")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Between 1 and 200 cm.")));
+  }
+}
