@@ -2,8 +2,9 @@ package org.mildlantern.app.mixing;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
@@ -26,9 +27,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class CabinetController {
   private static final String VOLUME = "volume";
-
-  /** Pots that go with the sizes of plants, cm. Rule of thumb. */
-  private static final Double[] POT_CM = {8.0, 13.0, 22.0, 35.0};
 
   private final CabinetService cabinet;
   private final ChoiceService choices;
@@ -202,17 +200,12 @@ class CabinetController {
 
   /** Millilitres for so many plants of each size, from the smallest. */
   private static double forPlants(CabinetView item, List<String> plants) {
-    String as = item.means() == null ? "spray" : item.means().use().as();
-    List<Double> each = new ArrayList<>();
+    Map<MixVolume.Size, Double> numbers = new EnumMap<>(MixVolume.Size.class);
     MixVolume.Size[] sizes = MixVolume.Size.values();
     for (int i = 0; i < Math.min(sizes.length, plants.size()); i++) {
-      double many = plants.get(i).isBlank() ? 0 : number(plants.get(i));
-      if (many < 0 || many > 1000 || many != Math.rint(many)) {
-        throw new IllegalArgumentException("Whole numbers of plants, please, up to 1000.");
-      }
-      each.add(many * MixVolume.of(as, sizes[i], POT_CM[i]));
+      numbers.put(sizes[i], plants.get(i).isBlank() ? 0 : number(plants.get(i)));
     }
-    return MixVolume.total(each);
+    return MixVolume.forPlants(item.means() == null ? "spray" : item.means().use().as(), numbers);
   }
 
   private String page(

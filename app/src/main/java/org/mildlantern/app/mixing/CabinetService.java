@@ -164,12 +164,6 @@ public class CabinetService {
   }
 
   /** The dose from the first usable bottle of each means that has a label rate. */
-  @Transactional(readOnly = true)
-  public Map<String, CabinetView.Dosed> doses(Map<String, Double> litresByMeans) {
-    return doses(litresByMeans, all(), gauges());
-  }
-
-  /** The same from bottles and gauges that were read before. */
   public static Map<String, CabinetView.Dosed> doses(
       Map<String, Double> litresByMeans, List<CabinetView> bottles, List<Gauge> gauges) {
     return bottles.stream()

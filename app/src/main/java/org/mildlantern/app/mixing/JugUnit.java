@@ -22,8 +22,4 @@ public enum JugUnit {
   public double litres(double amount) {
     return amount * litres;
   }
-
-  double of(double inLitres) {
-    return inLitres / litres;
-  }
 }

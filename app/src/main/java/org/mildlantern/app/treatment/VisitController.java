@@ -43,6 +43,11 @@ class VisitController {
       @RequestParam(defaultValue = "false") boolean soft,
       @RequestParam(defaultValue = "false") boolean weak,
       Model model) {
+    return page(id, size, seen(celsius, sun, soft, weak, model), model);
+  }
+
+  private static VisitGround.Seen seen(
+      String celsius, boolean sun, boolean soft, boolean weak, Model model) {
     Double degrees = null;
     if (!celsius.isBlank()) {
       degrees = degrees(celsius).orElse(null);
@@ -51,7 +56,7 @@ class VisitController {
       }
     }
     model.addAttribute("typedCelsius", celsius);
-    return page(id, size, new VisitGround.Seen(degrees, sun, soft, weak), model);
+    return new VisitGround.Seen(degrees, sun, soft, weak);
   }
 
   private static Optional<Double> degrees(String text) {
@@ -75,20 +80,26 @@ class VisitController {
       @RequestParam boolean done,
       @RequestParam(defaultValue = "") String reason,
       @RequestParam(required = false) String from,
+      @RequestParam(defaultValue = "") String celsius,
+      @RequestParam(defaultValue = "false") boolean sun,
+      @RequestParam(defaultValue = "false") boolean soft,
+      @RequestParam(defaultValue = "false") boolean weak,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
     Long kase = courses.caseOf(id).orElseThrow(VisitController::missing);
+    VisitGround.Seen seen = seen(celsius, sun, soft, weak, model);
     if (reason.length() > 250) {
-      return refused(id, reason.substring(0, 250), "At most 250 characters.", response, model);
+      return refused(
+          id, seen, reason.substring(0, 250), "At most 250 characters.", response, model);
     }
     try {
-      Optional<Entry> entry = done ? visits.done(id, reason) : visits.skip(id, reason);
+      Optional<Entry> entry = done ? visits.done(id, reason, seen) : visits.skip(id, reason);
       entry.ifPresentOrElse(
           said -> say(said, flash),
           () -> flash.addFlashAttribute("said", "That visit was answered already."));
     } catch (VisitService.Blocked e) {
-      return refused(id, reason, e.getMessage(), response, model);
+      return refused(id, seen, reason, e.getMessage(), response, model);
     } catch (IllegalStateException e) {
       flash.addFlashAttribute("said", e.getMessage());
     }
@@ -96,11 +107,16 @@ class VisitController {
   }
 
   private String refused(
-      Long id, String reason, String problem, HttpServletResponse response, Model model) {
+      Long id,
+      VisitGround.Seen seen,
+      String reason,
+      String problem,
+      HttpServletResponse response,
+      Model model) {
     response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
     model.addAttribute("problem", problem);
     model.addAttribute("typedReason", reason);
-    return page(id, null, VisitGround.Seen.NOTHING, model);
+    return page(id, null, seen, model);
   }
 
   @PostMapping("/visits/{id}/mix")

@@ -131,7 +131,8 @@ class VisitService {
       LocalDate day,
       VisitGround.Known known) {
     Map<String, Double> litres = litres(means, plant, size);
-    Map<String, CabinetView.Dosed> doses = cabinet.doses(litres);
+    List<CabinetView> bottles = cabinet.all();
+    Map<String, CabinetView.Dosed> doses = CabinetService.doses(litres, bottles, cabinet.gauges());
     Map<String, Patch> patches = known.patches().getOrDefault(plant.id(), Map.of());
     List<VisitView.Step> steps = new ArrayList<>();
     for (Means one : means) {
@@ -142,7 +143,7 @@ class VisitService {
               volume > 0 ? Dose.amount(volume * 1000, "ml") : "",
               volume,
               doses.get(one.id()),
-              volume > 0 ? dilution(one, volume) : null,
+              volume > 0 ? dilution(one, volume, bottles) : null,
               uptake(one, day),
               one.use().patch() && patches.getOrDefault(one.id(), Patch.NONE) == Patch.NONE));
     }
@@ -161,12 +162,12 @@ class VisitService {
     return litres;
   }
 
-  private Dilution dilution(Means means, double litres) {
+  private static Dilution dilution(Means means, double litres, List<CabinetView> bottles) {
     if (!means.use().flammable()) {
       return null;
     }
     double wished = means.use().as().equals("swab") ? SWAB_PERCENT : SPRAY_PERCENT;
-    return cabinet.all().stream()
+    return bottles.stream()
         .filter(item -> item.means() != null && item.means().id().equals(means.id()))
         .filter(item -> !item.away() && !item.expired() && item.stockPercent() != null)
         .filter(item -> item.stockPercent() >= wished)
@@ -188,10 +189,11 @@ class VisitService {
   /**
    * Takes a visit as done today; empty when there is none to answer.
    *
+   * @param seen what the keeper saw of the day
    * @throws Blocked when something speaks against it and no reason is given
    */
-  Optional<Entry> done(Long visitId, String reason) {
-    return show(visitId, null, VisitGround.Seen.NOTHING)
+  Optional<Entry> done(Long visitId, String reason, VisitGround.Seen seen) {
+    return show(visitId, null, seen)
         .filter(VisitView::planned)
         .flatMap(
             view -> {

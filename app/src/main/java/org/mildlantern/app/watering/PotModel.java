@@ -88,22 +88,13 @@ class PotModel {
   ToDoubleFunction<LocalDate> demand(PlaceView place) {
     double celsius = place.temperature() == null ? ROOM_CELSIUS : place.temperature();
     double humidity = place.humidity() == null ? ROOM_HUMIDITY : place.humidity();
-    double dli = dli(place.surroundings().light());
+    LightClass light = place.surroundings().light();
+    double dli = (light == null ? LightClass.MEDIUM : light).meanDli();
     boolean steady = place.surroundings().lamp() || place.kind() == PlaceKind.CASE;
     double latitude = scope.latitude();
     return day ->
         Demand.of(celsius, humidity, steady ? dli : dli * Demand.seasonOfLight(day, latitude))
             .value();
-  }
-
-  /** Light of a year's mean day by its class, mol/m². Rule of thumb until it is worked out. */
-  private static double dli(LightClass light) {
-    return switch (light == null ? LightClass.MEDIUM : light) {
-      case LOW -> 1.5;
-      case MEDIUM -> 4;
-      case BRIGHT -> 8;
-      case SUN -> 16;
-    };
   }
 
   WaterOutlook outlook(PlantView plant, Kept pot, List<Entry> entries, LocalDate trailFrom) {

@@ -98,6 +98,11 @@ class VisitPageTest extends WebCase {
     get(keeper, visit + "?celsius=warm")
         .andExpect(content().string(containsString("A temperature between")))
         .andExpect(content().string(containsString("value=\"warm\"")));
+    post(keeper, visit, "done", "true", "celsius", "20", "sun", "true")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Sun is on it")))
+        .andExpect(content().string(containsString("If it must be, say why.")));
+    assertThat(course().visits().get(0).state()).isEqualTo(TreatmentVisit.State.PLANNED);
     post(
         keeper,
         "/treatments/schools",

@@ -13,6 +13,16 @@ public enum LightClass {
     this.label = label;
   }
 
+  /** Light of the mean day of a year, mol/m². Rule of thumb until it is worked out for a spot. */
+  public double meanDli() {
+    return switch (this) {
+      case LOW -> 1.5;
+      case MEDIUM -> 4;
+      case BRIGHT -> 8;
+      case SUN -> 16;
+    };
+  }
+
   /** As a keeper sees it in a place. */
   public String label() {
     return label;

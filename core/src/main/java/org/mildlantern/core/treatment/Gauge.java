@@ -42,10 +42,6 @@ public enum Gauge {
     return solid;
   }
 
-  public double step() {
-    return step;
-  }
-
   /** The amount rounded to what can be read off, never above the limit. */
   double rounded(double amount, double limit) {
     double steps = Math.rint(amount / step);

@@ -1,6 +1,9 @@
 package org.mildlantern.core.treatment;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.List;
+import java.util.Map;
 
 /**
  * How much mix a visit takes, so that nothing is left over to keep. Rules of thumb: a spray that
@@ -45,6 +48,8 @@ public final class MixVolume {
   /** Volumes are rounded up to this many millilitres. */
   private static final double STEP = 10;
 
+  private static final int MOST_PLANTS = 1000;
+
   private MixVolume() {}
 
   /** Millilitres that one plant takes. */
@@ -63,6 +68,27 @@ public final class MixVolume {
     double bottom = 0.8 * top;
     double depth = 0.9 * cm;
     return Math.PI * depth / 3 * (top * top + top * bottom + bottom * bottom);
+  }
+
+  /** Pots that go with the sizes, cm. Rule of thumb. */
+  private static final Map<Size, Double> POT_CM =
+      Map.of(Size.HAND, 8.0, Size.SMALL, 13.0, Size.MEDIUM, 22.0, Size.LARGE, 35.0);
+
+  /**
+   * Millilitres for so many plants of each size, rounded up.
+   *
+   * @throws IllegalArgumentException when a number is not whole, below 0 or above 1000
+   */
+  public static double forPlants(String as, Map<Size, Double> plants) {
+    List<Double> each = new ArrayList<>();
+    plants.forEach(
+        (size, many) -> {
+          if (many < 0 || many > MOST_PLANTS || many != Math.rint(many)) {
+            throw new IllegalArgumentException("Whole numbers of plants, please, up to 1000.");
+          }
+          each.add(many * of(as, size, POT_CM.get(size)));
+        });
+    return total(each);
   }
 
   /** The sum, rounded up to what a jug shows. */

@@ -22,13 +22,8 @@ public record PaceChange(double ratio, double faster, double slower) {
     double error = Math.hypot(now.paceError(), then.paceError());
     return new PaceChange(
         Math.exp(mean),
-        beyond((mean - Math.log(NOTABLE)) / error),
-        beyond((-mean - Math.log(NOTABLE)) / error));
-  }
-
-  /** The standard normal distribution function, by a logistic fit (Tocher 1963). */
-  private static double beyond(double z) {
-    return 1 / (1 + Math.exp(-1.702 * z));
+        Normal.below((mean - Math.log(NOTABLE)) / error),
+        Normal.below((-mean - Math.log(NOTABLE)) / error));
   }
 
   /** In the keeper's words; empty when there is nothing to tell. */

@@ -60,8 +60,8 @@ public sealed interface Reading {
     @Override
     public double likelihood(double x) {
       double here = x - depth.drier;
-      double dry = 1 - below((here - DRY_BELOW) / ERROR);
-      double wet = below((here - WET_ABOVE) / ERROR);
+      double dry = 1 - Normal.below((here - DRY_BELOW) / ERROR);
+      double wet = Normal.below((here - WET_ABOVE) / ERROR);
       return switch (answer) {
             case DRY -> dry;
             case WET -> wet;
@@ -78,7 +78,7 @@ public sealed interface Reading {
 
     @Override
     public double likelihood(double x) {
-      double p = below((x - HALF) / ERROR);
+      double p = Normal.below((x - HALF) / ERROR);
       return (heavy ? p : 1 - p) + 0.01;
     }
   }
@@ -87,12 +87,7 @@ public sealed interface Reading {
   record Wilted() implements Reading {
     @Override
     public double likelihood(double x) {
-      return below((0.08 - x) / 0.07) + 0.02;
+      return Normal.below((0.08 - x) / 0.07) + 0.02;
     }
-  }
-
-  /** The standard normal distribution function, by a logistic fit good to 0.01 (Tocher 1963). */
-  private static double below(double z) {
-    return 1 / (1 + Math.exp(-1.702 * z));
   }
 }

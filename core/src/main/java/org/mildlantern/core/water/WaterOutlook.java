@@ -119,9 +119,4 @@ public record WaterOutlook(
   private static String percent(double share) {
     return Math.round(100 * share) + " %";
   }
-
-  /** In the keeper's words, for example {@code wet enough until Thu}. */
-  public String sure() {
-    return Math.round(100 * readyChance) + " % sure";
-  }
 }

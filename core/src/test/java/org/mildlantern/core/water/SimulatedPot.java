@@ -1,5 +1,8 @@
 package org.mildlantern.core.water;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,6 +51,7 @@ final class SimulatedPot {
   private final double humidity;
   private final PotFilter filter;
   private double factor;
+  private PotWater pot;
   private double x = 1;
 
   /** When in the last day the truth passed the threshold, as a part of the day. */
@@ -69,6 +73,7 @@ final class SimulatedPot {
     double guess = Pace.guess(pot, holding, 1.0);
     this.factor = guess * Math.exp(0.45 * random.nextGaussian());
     this.filter = new PotFilter(guess);
+    this.pot = new PotWater(holding.availableMl(), holding.availableMl());
   }
 
   private double demand(LocalDate on) {
@@ -80,7 +85,7 @@ final class SimulatedPot {
     double known = demand(day);
     double real = known * Math.max(0.2, 1 + 0.15 * random.nextGaussian());
     crossing = Drying.until(x, factor, wish.threshold()) / real;
-    x = Drying.after(x, factor, real);
+    keep(pot.dry(factor, real), 0);
     factor *= Math.exp(0.015 * random.nextGaussian());
     waitedDemand += known;
     waitedDays++;
@@ -119,8 +124,18 @@ final class SimulatedPot {
         : felt > 0.68 ? Reading.Felt.Answer.WET : Reading.Felt.Answer.DAMP;
   }
 
+  /** Goes on from a step, after seeing that its balance closes. */
+  private void keep(PotWater.Step step, double given) {
+    assertThat(step.before() + step.absorbed() - step.drawn())
+        .isCloseTo(step.after().leftMl(), within(1e-9));
+    assertThat(step.absorbed() + step.ranOff()).isCloseTo(given, within(1e-9));
+    pot = step.after();
+    x = pot.share();
+  }
+
   private void soak() {
-    x = 1 - (1 - x) * 0.06 * random.nextDouble();
+    double given = (1 - x) * (1 - 0.06 * random.nextDouble()) * pot.availableMl();
+    keep(pot.give(given), given);
     catchUp();
     filter.soak();
   }
