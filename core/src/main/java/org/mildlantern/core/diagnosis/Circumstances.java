@@ -93,8 +93,12 @@ public record Circumstances(
     return new Circumstances(more, words, neighbourCauses, overruled);
   }
 
-  /** Whether the condition holds; unknown fields never hold. */
-  boolean holds(Condition condition, String causeId) {
+  /**
+   * Whether the condition holds; unknown fields never hold.
+   *
+   * @param causeId the cause that neighbours may have, for conditions about them; else null
+   */
+  public boolean holds(Condition condition, String causeId) {
     if (overruled.contains(condition.id())) {
       return false;
     }

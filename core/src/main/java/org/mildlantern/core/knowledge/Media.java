@@ -8,11 +8,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** How media hold water and how much growth forms draw, loaded once and immutable. */
+/**
+ * How media hold water, how much growth forms draw and why that changes, loaded once and immutable.
+ */
 public final class Media {
   private final Map<String, Retention> components = new LinkedHashMap<>();
   private final Map<String, Recipe> recipes = new LinkedHashMap<>();
   private final Map<String, Double> thirsts = new LinkedHashMap<>();
+
+  private final List<PaceReason> reasons;
 
   private record Thirst(String id, double thirst) {}
 
@@ -33,7 +37,17 @@ public final class Media {
     reader
         .entries("water/thirst.yaml", "thirsts", Thirst.class)
         .forEach(t -> thirsts.put(t.id(), t.thirst()));
+    reasons = List.copyOf(reader.entries("water/signals.yaml", "signals", PaceReason.class));
     List<String> faults = new ArrayList<>(reader.faults());
+    for (PaceReason reason : reasons) {
+      String where = "water/signals.yaml: " + reason.id() + ": ";
+      reason.context().keySet().stream()
+          .filter(id -> knowledge.condition(id).isEmpty())
+          .forEach(id -> faults.add(where + "context: no condition " + id));
+      if (reason.cause() != null && knowledge.cause(reason.cause()).isEmpty()) {
+        faults.add(where + "cause: no such cause");
+      }
+    }
     knowledge.forms().stream()
         .filter(form -> !thirsts.containsKey(form.id()))
         .forEach(form -> faults.add("water/thirst.yaml: " + form.id() + ": is missing"));
@@ -72,6 +86,11 @@ public final class Media {
   /** How much leaves of a growth form draw against usual ones, 1 for usual. */
   public double thirst(String form) {
     return thirsts.getOrDefault(form, 1.0);
+  }
+
+  /** Why a pot may draw faster or slower than it did. */
+  public List<PaceReason> reasons() {
+    return reasons;
   }
 
   /** The materials of a medium with their shares, which add up to 1; empty when not known. */

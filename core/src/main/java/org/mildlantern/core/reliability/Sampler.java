@@ -116,6 +116,10 @@ final class Sampler {
     } else if (moisture == 1) {
       numbers.put("dry-days", (double) random.nextInt(10));
     }
+    int pace = random.nextInt(6);
+    if (pace < 2) {
+      choices.put("pace", pace == 0 ? "faster" : "slower");
+    }
     return new Circumstances(numbers, choices, Set.of());
   }
 
