@@ -11,6 +11,7 @@ public enum EntryKind {
   REPOT("blade", "Repotted"),
   MOISTURE("lens", "Felt the medium"),
   STOOD("drop", "Stood in water"),
+  FLUSH("drop", "Flushed"),
   LOSS("lens", "Lost leaves"),
   TREAT("flag", "Treated"),
   CASE("flag", "Case"),

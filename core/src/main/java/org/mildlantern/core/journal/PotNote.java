@@ -30,6 +30,9 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
     WILTED("wilted"),
     RAN_THROUGH("ran-through"),
     NO_RUN_OFF("no-run-off"),
+    RAN_PAST("ran-past"),
+    FILLED("filled"),
+    LEVEL("level"),
     SKIPPED("skipped");
 
     private final String word;
@@ -50,6 +53,10 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
   private static final Pattern LIFTED =
       Pattern.compile(
           "^(?:lifted|lift|felt)\\s*,?\\s*(light|heavy)\\s*$", Pattern.CASE_INSENSITIVE);
+  private static final Pattern LEVEL_WORD =
+      Pattern.compile(
+          "^(?:tray|reservoir|jar|level)\\s*,?\\s*(full|half|empty)\\s*$",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern WILTED =
       Pattern.compile("^(?:wilted|wilting|hangs|limp)\\b.*$", Pattern.CASE_INSENSITIVE);
 
@@ -101,12 +108,20 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
     if (match.matches()) {
       return of(match.group(1).equalsIgnoreCase("light") ? What.LIGHT : What.HEAVY);
     }
+    match = LEVEL_WORD.matcher(line);
+    if (match.matches()) {
+      String level = match.group(1).toLowerCase(Locale.ROOT);
+      return of(What.LEVEL, level.equals("full") ? 1 : level.equals("half") ? 0.5 : 0);
+    }
     return WILTED.matcher(line).matches() ? of(What.WILTED) : null;
   }
 
   /** How a watering went, as the rest of its line says; null when it says nothing. */
   static PotNote ofWatering(String rest) {
     String words = rest.toLowerCase(Locale.ROOT);
+    if (words.contains("straight through") || words.contains("ran past")) {
+      return of(What.RAN_PAST);
+    }
     if (words.contains("no run") || words.contains("none ran") || words.contains("a little")) {
       return of(What.NO_RUN_OFF);
     }

@@ -10,8 +10,9 @@ import java.util.regex.Pattern;
  * A short line as a keeper writes it, read into an entry.
  *
  * <p>{@code watered 240}, {@code fed 60 ppm}, {@code probe dry damp damp}, {@code moved to South
- * bay}, {@code weighed 412}, {@code lifted light}, {@code meter 4}, {@code repotted}, {@code stood
- * in water}, {@code lost 3 of 14 leaves}, {@code looked, nothing new}; anything else is a note.
+ * bay}, {@code weighed 412}, {@code lifted light}, {@code meter 4}, {@code repotted}, {@code
+ * flushed}, {@code filled 300}, {@code tray empty}, {@code stood in water}, {@code lost 3 of 14
+ * leaves}, {@code looked, nothing new}; anything else is a note.
  *
  * @param volumeMl millilitres of a watering, or null
  * @param ppm parts per million of nitrogen in a feed, or null
@@ -40,6 +41,9 @@ public record QuickEntry(
 
   private static final Pattern NUMBER = Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*(ml|l|ppm)?\\b");
   private static final Pattern WATER = start("watered|water");
+  private static final Pattern FILLED =
+      start("filled the tray|filled the reservoir|filled the jar|filled");
+  private static final Pattern FLUSH = start("flushed|rinsed");
   private static final Pattern FEED = start("fed|feed");
   private static final Pattern PROBE = start("probed|probe|felt");
   private static final Pattern MOVE = start("moved to|moved|move to");
@@ -84,6 +88,21 @@ public record QuickEntry(
           null,
           PotNote.ofWatering(match.group(1)),
           sentence(text));
+    }
+    if ((match = FILLED.matcher(text)).matches()) {
+      Double ml = amount(match.group(1), "ml", MOST_ML);
+      return new QuickEntry(
+          EntryKind.WATER,
+          ml,
+          null,
+          null,
+          null,
+          null,
+          PotNote.of(PotNote.What.FILLED),
+          sentence(text));
+    }
+    if (FLUSH.matcher(text).matches()) {
+      return plain(EntryKind.FLUSH, text);
     }
     if ((match = FEED.matcher(text)).matches()) {
       Double ppm = amount(match.group(1), "ppm", MOST_PPM);

@@ -111,7 +111,13 @@ public record Forecast(double[] low, double[] middle, double[] high, double[] dr
     return -1;
   }
 
-  /** The same with the part of the day, straight between day ends. */
+  /** Days from now up to the last on which the chance is still under a share; 0 when it is not. */
+  public int lastUnder(double share) {
+    int first = dayOf(share);
+    return first < 0 ? dry.length - 1 : Math.max(0, first - 1);
+  }
+
+  /** {@link #dayOf} with the part of the day, straight between day ends. */
   public double timeOf(double share) {
     int day = dayOf(share);
     if (day <= 0) {

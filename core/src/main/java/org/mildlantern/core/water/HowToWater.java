@@ -2,6 +2,7 @@ package org.mildlantern.core.water;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Taxon;
 
@@ -16,6 +17,8 @@ public final class HowToWater {
    *
    * @param drinkMl a full drink, or null when the pot is not known
    * @param bone whether the medium is very dry
+   * @param standing what it stands in or draws from, or null for nothing
+   * @param air of its place
    */
   public record Pot(
       boolean holes,
@@ -23,7 +26,31 @@ public final class HowToWater {
       boolean mounted,
       Double drinkMl,
       boolean bone,
-      Double celsius) {}
+      Stands standing,
+      Air air) {}
+
+  /** Water that a pot stands in or draws from, with its full level, and whether it is left off. */
+  public record Stands(Standing.Kind kind, Standing.Level level, boolean off) {}
+
+  /** The air about a plant; temperature in °C and humidity in % may be null. */
+  public record Air(Double celsius, Double humidity, boolean moving) {
+
+    /**
+     * Hours in which a film of water dries off leaves: a fifth of a millimetre, at 0.06 mm an hour
+     * for each kPa of vapour pressure deficit in still air and three times that where air moves.
+     * Rule of thumb in the form of Dalton's law.
+     */
+    double dryingHours() {
+      double deficit =
+          Demand.of(celsius == null ? 20 : celsius, humidity == null ? 50 : humidity, 0).vpd();
+      return FILM_MM / (Math.max(0.05, deficit) * MM_PER_KPA * (moving ? MOVING : 1));
+    }
+  }
+
+  private static final double FILM_MM = 0.2;
+  private static final double MM_PER_KPA = 0.06;
+  private static final double MOVING = 3;
+  private static final double LIMIT_HOURS = 4;
 
   /** The lines in the order of doing. */
   public static List<String> of(GrowthForm form, Taxon taxon, boolean resting, Pot pot) {
@@ -31,21 +58,19 @@ public final class HowToWater {
     String water = taxon == null ? "dry-between" : taxon.water();
     boolean carnivore = form.tags().contains("carnivore");
     if (form.id().equals("air-plant")) {
-      lines.add(
-          "Dunk it for twenty minutes or mist until it drips, in the morning; shake it out and hang it"
-              + " head down. It must be dry within four hours, so a fan on damp days.");
-      if (cold(pot)) {
-        lines.add("Cold: half as often, and only where it dries.");
-      }
-      return lines;
+      return airPlant(pot);
     }
     if (form.id().equals("tank-bromeliad")) {
-      lines.add("Fill the cup; once in three weeks tip it out and fill it fresh with soft water.");
+      lines.add(
+          "Fill the cup with soft water; tip it out and fill it fresh on the day that the round says.");
       lines.add("The medium only just damp.");
       if (cold(pot)) {
         lines.add("Cold and dark: leave the cup nearly empty.");
       }
       return lines;
+    }
+    if (pot.standing() != null) {
+      return standing(pot.standing(), taxon, resting);
     }
     if (carnivore && water.equals("wet-feet")) {
       lines.add(
@@ -88,8 +113,66 @@ public final class HowToWater {
     return lines;
   }
 
+  private static List<String> airPlant(Pot pot) {
+    List<String> lines = new ArrayList<>();
+    double hours = pot.air().dryingHours();
+    lines.add(
+        "Dunk it for twenty minutes or mist until it drips, in the morning; shake it out and hang it"
+            + " head down.");
+    lines.add(
+        String.format(
+            Locale.ROOT,
+            "It must be dry within %.0f hours. In the %s air of its place it takes about %s.",
+            LIMIT_HOURS,
+            pot.air().moving() ? "moving" : "still",
+            hours > 12 ? "half a day or more" : String.format(Locale.ROOT, "%.1f hours", hours)));
+    if (hours > LIMIT_HOURS) {
+      lines.add("That is too long: dry it before a fan or in a drier room before it goes back.");
+    }
+    if (cold(pot)) {
+      lines.add("Cold: half as often, and only where it dries.");
+    }
+    return lines;
+  }
+
+  private static List<String> standing(Stands in, Taxon taxon, boolean resting) {
+    List<String> lines = new ArrayList<>();
+    long ml = rounded(in.level().ml());
+    if (in.kind() == Standing.Kind.TRAY) {
+      lines.add(
+          String.format(
+              Locale.ROOT,
+              "Fill the tray to %.1f cm, about %d ml, %s.",
+              in.level().cm(),
+              ml,
+              resting ? "no more while it rests" : "and let it run dry for a day between fills"));
+    } else if (in.off()) {
+      lines.add(
+          "Cold and dark: leave the "
+              + (in.kind() == Standing.Kind.WICK ? "jar" : "reservoir")
+              + " empty until spring and water from above, a little, when the top is dry.");
+      lines.add("Other keepers leave it filled all year; then at least let it run dry for a week.");
+    } else {
+      lines.add(
+          "Fill the "
+              + (in.kind() == Standing.Kind.WICK ? "jar" : "reservoir")
+              + " with about "
+              + ml
+              + " ml, a quarter of the pot; let it run dry for a day before the next.");
+      if (in.kind() == Standing.Kind.WICK) {
+        lines.add("The wick must be wet through, and the jar stand below the pot.");
+      }
+    }
+    lines.add(
+        "Flush from above with plain water on the day that the round says, and tip that out.");
+    if (taxon != null && taxon.saltShy()) {
+      lines.add("Rain or pure water only: it is shy of salts.");
+    }
+    return lines;
+  }
+
   private static boolean cold(Pot pot) {
-    return pot.celsius() != null && pot.celsius() < COLD;
+    return pot.air().celsius() != null && pot.air().celsius() < COLD;
   }
 
   private static long rounded(double millilitres) {

@@ -32,6 +32,11 @@ public final class PotFilter {
   /** How a day's draw scatters about the model, as a share of it. */
   static final double SCATTER = 0.15;
 
+  /**
+   * Mass below this is dropped: it moves nothing, and numbers near zero are slow to reckon with.
+   */
+  private static final double NEGLIGIBLE = 1e-14;
+
   private final double[] factors = new double[FACTORS];
   private double[][] mass = new double[FACTORS][LEVELS];
 
@@ -80,21 +85,44 @@ public final class PotFilter {
    */
   public PotFilter dry(double demand, double days) {
     wander(WANDER * WANDER * days);
+    double spread = SCATTER * demand / Math.sqrt(Math.max(1, days)) * Math.sqrt(3);
     double[][] after = new double[FACTORS][LEVELS];
     for (int f = 0; f < FACTORS; f++) {
-      double spread = SCATTER * demand / Math.sqrt(Math.max(1, days)) * Math.sqrt(3);
-      for (int l = 0; l < LEVELS; l++) {
-        double here = mass[f][l];
-        if (here < 1e-14) {
-          continue;
-        }
-        put(after[f], Drying.after(level(l), factors[f], demand), here * 2 / 3);
-        put(after[f], Drying.after(level(l), factors[f], demand + spread), here / 6);
-        put(after[f], Drying.after(level(l), factors[f], Math.max(0, demand - spread)), here / 6);
-      }
+      draw(f, demand, 2.0 / 3, after[f]);
+      draw(f, demand + spread, 1.0 / 6, after[f]);
+      draw(f, Math.max(0, demand - spread), 1.0 / 6, after[f]);
     }
     mass = after;
     return this;
+  }
+
+  /** Moves a share of the mass of a factor along {@link Drying}, with one exponential for all. */
+  private void draw(int f, double demand, double share, double[] after) {
+    double straight = factors[f] * demand;
+    double shrink = Math.exp(-straight / Drying.SLOWS);
+    for (int l = 0; l < LEVELS; l++) {
+      double here = mass[f][l] * share;
+      if (here < NEGLIGIBLE) {
+        continue;
+      }
+      double x = level(l);
+      if (x - straight >= Drying.SLOWS) {
+        put(after, x - straight, here);
+      } else if (x <= Drying.SLOWS) {
+        put(after, x * shrink, here);
+      } else {
+        put(after, CROSSING[l] * shrink, here);
+      }
+    }
+  }
+
+  /** For each level, what would be left of it at the bend if it had dried exponentially so far. */
+  private static final double[] CROSSING = new double[LEVELS];
+
+  static {
+    for (int l = 0; l < LEVELS; l++) {
+      CROSSING[l] = Drying.SLOWS * Math.exp((level(l) - Drying.SLOWS) / Drying.SLOWS);
+    }
   }
 
   /** Lets the factor wander by a variance of its logarithm. */
@@ -108,6 +136,9 @@ public final class PotFilter {
         int up = Math.min(FACTORS - 1, f + 1);
         for (int l = 0; l < LEVELS; l++) {
           double here = mass[f][l];
+          if (here < NEGLIGIBLE) {
+            continue;
+          }
           after[f][l] += here * (1 - 2 * share);
           after[down][l] += here * share;
           after[up][l] += here * share;
@@ -157,8 +188,9 @@ public final class PotFilter {
     double[][] after = new double[FACTORS][LEVELS];
     for (int f = 0; f < FACTORS; f++) {
       for (int l = 0; l < LEVELS; l++) {
-        for (int k = 0; k < missing.length; k++) {
-          put(after[f], 1 - (1 - level(l)) * missing[k], mass[f][l] * chances[k]);
+        double here = mass[f][l];
+        for (int k = 0; here > NEGLIGIBLE && k < missing.length; k++) {
+          put(after[f], 1 - (1 - level(l)) * missing[k], here * chances[k]);
         }
       }
     }

@@ -18,6 +18,7 @@ import org.mildlantern.core.working.Working.Step;
  * @param latest the day by which it is with a chance of nine in ten; null when beyond the forecast
  * @param left expected share of available water left now
  * @param readyChance the chance that it is dry enough on the day to look
+ * @param bears the last day to which the look may be put off without harm
  * @param drinkMl what fills it from the day to look to just drained
  * @param change of its pace, or null
  */
@@ -27,6 +28,7 @@ public record WaterOutlook(
     LocalDate latest,
     double left,
     double readyChance,
+    LocalDate bears,
     double drinkMl,
     Wish wish,
     Forecast forecast,
@@ -60,6 +62,7 @@ public record WaterOutlook(
     int soon = forecast.dayOf(0.1);
     int late = forecast.dayOf(0.9);
     double ready = forecast.dry()[look];
+    int bears = forecast.lastUnder(wish.bears());
     double drink = (1 - forecast.middle()[look]) * holding.availableMl();
     List<Step> steps = new ArrayList<>();
     steps.add(new Step("Left now", percent(story.now().mean()), "of the available water"));
@@ -89,6 +92,7 @@ public record WaterOutlook(
         late < 0 ? null : today.plusDays(late),
         story.now().mean(),
         ready,
+        today.plusDays(Math.max(look, bears)),
         drink,
         wish,
         forecast,

@@ -93,6 +93,11 @@ public record WaterStory(
         Math.max(-0.1, Math.min(1.1, share)), dry == null ? HALF_CALIBRATED : CALIBRATED);
   }
 
+  /**
+   * The share of its water that a pot takes of a drink that ran straight through. Rule of thumb.
+   */
+  private static final double RAN_PAST_TAKES = 0.2;
+
   private static final class Teller {
     private final Holding holding;
     private final ToDoubleFunction<LocalDate> demand;
@@ -157,7 +162,9 @@ public record WaterStory(
 
     private void watered(PotEvent event) {
       PotNote.What how = event.note() == null ? null : event.note().what();
-      if (how == PotNote.What.RAN_THROUGH
+      if (how == PotNote.What.RAN_PAST) {
+        filter.add(RAN_PAST_TAKES);
+      } else if (how == PotNote.What.RAN_THROUGH
           || how != PotNote.What.NO_RUN_OFF
               && event.ml() != null
               && event.ml() >= 1.2 * holding.availableMl()) {

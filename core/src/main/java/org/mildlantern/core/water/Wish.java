@@ -7,21 +7,23 @@ import java.util.Locale;
  * of thumb.
  */
 public enum Wish {
-  EVENLY_MOIST("evenly moist", 0.50, 0.17, "dry roots harm it more"),
-  DRY_BETWEEN("dry between drinks", 0.25, 0.17, "either error is borne"),
-  DRY_FULLY("dry right through", 0.12, 0.2, "wet roots harm it more"),
-  WET_FEET("wet feet in growth", 0.80, 0.15, "dry roots harm it more"),
-  DRY_REST("a dry rest", 0.06, 0.4, "wet roots harm it more");
+  EVENLY_MOIST("evenly moist", 0.50, 0.17, 0.35, "dry roots harm it more"),
+  DRY_BETWEEN("dry between drinks", 0.25, 0.17, 0.6, "either error is borne"),
+  DRY_FULLY("dry right through", 0.12, 0.2, 0.9, "wet roots harm it more"),
+  WET_FEET("wet feet in growth", 0.80, 0.15, 0.3, "dry roots harm it more"),
+  DRY_REST("a dry rest", 0.06, 0.4, 0.95, "wet roots harm it more");
 
   private final String label;
   private final double threshold;
   private final double patience;
+  private final double bears;
   private final String harm;
 
-  Wish(String label, double threshold, double patience, String harm) {
+  Wish(String label, double threshold, double patience, double bears, String harm) {
     this.label = label;
     this.threshold = threshold;
     this.patience = patience;
+    this.bears = bears;
     this.harm = harm;
   }
 
@@ -62,6 +64,11 @@ public enum Wish {
   /** The chance of having passed the threshold at which to look. */
   public double patience() {
     return patience;
+  }
+
+  /** The chance of having passed the threshold up to which a look may be put off. */
+  public double bears() {
+    return bears;
   }
 
   public String harm() {

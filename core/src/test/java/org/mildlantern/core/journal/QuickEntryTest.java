@@ -89,11 +89,23 @@ class QuickEntryTest {
     "probe dry damp wet, probe dry damp wet",
     "watered 200 no run-off, no-run-off",
     "watered until it ran through, ran-through",
+    "'watered, ran straight through', ran-past",
+    "filled the tray 200 ml, filled",
+    "tray empty, level 0.0",
+    "reservoir half, level 0.5",
   })
   void potsAreReadInWordsAndKeptAsNotes(String line, String kept) {
     QuickEntry entry = QuickEntry.read(line, List.of());
     assertThat(entry.pot().text()).isEqualTo(kept);
     assertThat(PotNote.parse(kept)).isEqualTo(entry.pot());
+  }
+
+  @Test
+  void aFlushIsAnEntryOfItsOwnAndAFillADrink() {
+    assertThat(QuickEntry.read("flushed the cup", List.of()).kind()).isEqualTo(EntryKind.FLUSH);
+    QuickEntry filled = QuickEntry.read("filled 300", List.of());
+    assertThat(filled.kind()).isEqualTo(EntryKind.WATER);
+    assertThat(filled.volumeMl()).isEqualTo(300);
   }
 
   @Test

@@ -10,7 +10,8 @@ import org.mildlantern.core.knowledge.Taxon;
 class HowToWaterTest {
   private static final Knowledge KNOWLEDGE = Knowledge.load();
   private static final HowToWater.Pot USUAL =
-      new HowToWater.Pot(true, false, false, 183.0, false, 20.0);
+      new HowToWater.Pot(
+          true, false, false, 183.0, false, null, new HowToWater.Air(20.0, 50.0, false));
 
   private static String lines(String kind, boolean resting, HowToWater.Pot pot) {
     Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
@@ -36,13 +37,17 @@ class HowToWaterTest {
 
   @Test
   void boneDryMediumIsDunkedUntilNoBubblesRise() {
-    HowToWater.Pot bone = new HowToWater.Pot(true, false, false, 200.0, true, 20.0);
+    HowToWater.Pot bone =
+        new HowToWater.Pot(
+            true, false, false, 200.0, true, null, new HowToWater.Air(20.0, 50.0, false));
     assertThat(lines("coleus", false, bone)).contains("until no bubbles rise");
   }
 
   @Test
   void outerPotsAreEmptiedAndPotsWithoutHolesGetTheMeasure() {
-    HowToWater.Pot pot = new HowToWater.Pot(false, true, false, 80.0, false, 20.0);
+    HowToWater.Pot pot =
+        new HowToWater.Pot(
+            false, true, false, 80.0, false, null, new HowToWater.Air(20.0, 50.0, false));
     assertThat(lines("coleus", false, pot))
         .contains("after ten minutes")
         .contains("no holes")
@@ -51,9 +56,11 @@ class HowToWaterTest {
 
   @Test
   void cupsAreFlushedAirPlantsDryHeadDownAndMountsDipped() {
-    assertThat(lines("vriesea", false, USUAL)).contains("once in three weeks");
+    assertThat(lines("vriesea", false, USUAL)).contains("tip it out");
     assertThat(lines("tillandsia-ionantha", false, USUAL)).contains("head down");
-    HowToWater.Pot mount = new HowToWater.Pot(true, false, true, null, false, 20.0);
+    HowToWater.Pot mount =
+        new HowToWater.Pot(
+            true, false, true, null, false, null, new HowToWater.Air(20.0, 50.0, false));
     assertThat(lines("restrepia", false, mount)).contains("Dip the mount");
   }
 
@@ -65,8 +72,58 @@ class HowToWaterTest {
 
   @Test
   void coldMeansLaterAndLess() {
-    HowToWater.Pot cold = new HowToWater.Pot(true, false, false, 100.0, false, 8.0);
+    HowToWater.Pot cold =
+        new HowToWater.Pot(
+            true, false, false, 100.0, false, null, new HowToWater.Air(8.0, 50.0, false));
     assertThat(lines("coleus", false, cold)).contains("a day late");
     assertThat(lines("vriesea", false, cold)).contains("nearly empty");
+  }
+
+  private static List<String> airPlant(double celsius, double humidity, boolean moving) {
+    HowToWater.Pot hung =
+        new HowToWater.Pot(
+            true, false, true, null, false, null, new HowToWater.Air(celsius, humidity, moving));
+    return HowToWater.of(
+        KNOWLEDGE.form("air-plant").orElseThrow(),
+        KNOWLEDGE.taxonNamed("Tillandsia ionantha").orElse(null),
+        false,
+        hung);
+  }
+
+  @Test
+  void anAirPlantsDryingTimeFollowsAirAndMovement() {
+    assertThat(String.join(" ", airPlant(20, 50, false)))
+        .contains("still air")
+        .contains("2.9 hours");
+    assertThat(String.join(" ", airPlant(20, 50, true)))
+        .contains("moving air")
+        .contains("1.0 hours");
+    assertThat(String.join(" ", airPlant(14, 85, false))).contains("before a fan");
+    assertThat(String.join(" ", airPlant(20, 50, false))).doesNotContain("before a fan");
+  }
+
+  private static String standing(Standing.Kind kind, boolean off, boolean resting) {
+    PotShape shape = PotShape.of(PotShape.Kind.ROUND, 12, null);
+    HowToWater.Stands stands =
+        new HowToWater.Stands(kind, Standing.level(kind, shape, resting), off);
+    return String.join(
+        " ",
+        HowToWater.of(
+            KNOWLEDGE.form("sticky-rosette").orElseThrow(),
+            KNOWLEDGE.taxonNamed("Drosera capensis").orElseThrow(),
+            resting,
+            new HowToWater.Pot(
+                true, false, false, null, false, stands, new HowToWater.Air(18.0, 50.0, false))));
+  }
+
+  @Test
+  void trayReservoirAndWickAreFilledToTheirLevelAndLeftOffWhenColdAndDark() {
+    assertThat(standing(Standing.Kind.TRAY, false, false))
+        .contains("1.0 cm")
+        .contains("pure water");
+    assertThat(standing(Standing.Kind.TRAY, false, true)).contains("0.5 cm").contains("rests");
+    assertThat(standing(Standing.Kind.RESERVOIR, false, false)).contains("a quarter of the pot");
+    assertThat(standing(Standing.Kind.WICK, false, false)).contains("below the pot");
+    assertThat(standing(Standing.Kind.WICK, true, false)).contains("jar empty until spring");
   }
 }
