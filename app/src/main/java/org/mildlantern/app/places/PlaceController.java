@@ -2,6 +2,8 @@ package org.mildlantern.app.places;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import java.util.List;
+import java.util.stream.Stream;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.springframework.http.HttpStatus;
@@ -71,9 +73,9 @@ class PlaceController {
     return save(id, form, errors, response);
   }
 
-  @PostMapping("/places/{id}/walk")
-  String walk(@PathVariable Long id, @RequestParam boolean earlier) {
-    if (!places.walk(id, earlier)) {
+  @PostMapping("/places/walk")
+  String walk(@RequestParam(defaultValue = "") List<Long> first, @RequestParam List<Long> order) {
+    if (!places.walk(Stream.concat(first.stream(), order.stream()).toList())) {
       throw missing();
     }
     return "redirect:/places";

@@ -1,10 +1,10 @@
 package org.mildlantern.app.places;
 
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,21 +57,21 @@ public class PlaceService {
         });
   }
 
-  /** Moves a place one step earlier or later in the keeper's walk; says whether there is one. */
-  public boolean walk(Long id, boolean earlier) {
-    List<Place> order = new ArrayList<>(places.inOrder());
-    int at =
-        IntStream.range(0, order.size())
-            .filter(i -> order.get(i).view().id().equals(id))
-            .findFirst()
-            .orElse(-1);
-    if (at < 0) {
+  /**
+   * Sets the order in which places are walked; what is left out follows.
+   *
+   * @return whether all of them are places of the collection
+   */
+  public boolean walk(List<Long> order) {
+    Map<Long, Place> all = new LinkedHashMap<>();
+    places.inOrder().forEach(place -> all.put(place.view().id(), place));
+    if (!all.keySet().containsAll(order)) {
       return false;
     }
-    int to = Math.max(0, Math.min(order.size() - 1, earlier ? at - 1 : at + 1));
-    Collections.swap(order, at, to);
-    for (int i = 0; i < order.size(); i++) {
-      order.get(i).walkAt(i);
+    List<Place> walked = new ArrayList<>(order.stream().distinct().map(all::remove).toList());
+    walked.addAll(all.values());
+    for (int i = 0; i < walked.size(); i++) {
+      walked.get(i).walkAt(i);
     }
     return true;
   }

@@ -9,10 +9,14 @@ import jakarta.persistence.Id;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.growth.Stage;
+import org.mildlantern.core.water.Standing;
 
 /** A plant of the collection. */
 @Entity
 class Plant {
+  /** Where a plant is walked to which the keeper gave no order: after those with one. */
+  static final int LAST = 10_000;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -35,6 +39,11 @@ class Plant {
 
   private boolean potHoles;
   private boolean outerPot;
+
+  @Enumerated(EnumType.STRING)
+  private Standing.Kind standsIn;
+
+  private int walk = LAST;
   private String mediumId;
   private LocalDate mediumSince;
 
@@ -67,6 +76,7 @@ class Plant {
     this.potMaterial = form.potMaterial();
     this.potHoles = form.potHoles();
     this.outerPot = form.outerPot();
+    this.standsIn = form.standsIn();
     this.mediumId = form.mediumId();
     this.mediumSince = form.mediumSince();
     this.waterUsed = form.waterUsed();
@@ -124,6 +134,14 @@ class Plant {
 
   boolean outerPot() {
     return outerPot;
+  }
+
+  Standing.Kind standsIn() {
+    return standsIn;
+  }
+
+  void walkAt(int position) {
+    this.walk = position;
   }
 
   String mediumId() {

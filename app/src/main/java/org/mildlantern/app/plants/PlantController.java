@@ -11,6 +11,7 @@ import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.water.Standing;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -47,6 +48,7 @@ class PlantController {
       Pot.Shape[] shapes,
       Pot.Material[] materials,
       Pot.Water[] waters,
+      Standing.Kind[] standings,
       Stage[] stages) {}
 
   private Choices choices() {
@@ -61,6 +63,7 @@ class PlantController {
         Pot.Shape.values(),
         Pot.Material.values(),
         Pot.Water.values(),
+        Standing.Kind.values(),
         Stage.values());
   }
 
@@ -71,6 +74,25 @@ class PlantController {
     model.addAttribute("archived", all.stream().filter(PlantView::archived).toList());
     model.addAttribute("noPlaces", places.all().isEmpty());
     return "plants/list";
+  }
+
+  @GetMapping("/plants/walk")
+  String walk(@RequestParam Long place, Model model) {
+    model.addAttribute("place", places.find(place).orElseThrow(PlantController::missing));
+    model.addAttribute(
+        "plants", plants.kept().stream().filter(p -> p.place().id().equals(place)).toList());
+    return "plants/walk";
+  }
+
+  @PostMapping("/plants/walk")
+  String walk(
+      @RequestParam Long place,
+      @RequestParam(defaultValue = "") List<Long> first,
+      @RequestParam List<Long> order) {
+    if (!plants.walk(place, Stream.concat(first.stream(), order.stream()).toList())) {
+      throw missing();
+    }
+    return "redirect:/plants/walk?place=" + place;
   }
 
   @GetMapping("/plants/new")

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import org.mildlantern.core.growth.Stage;
+import org.mildlantern.core.water.Standing;
 
 /**
  * What is typed about a plant.
@@ -34,6 +35,7 @@ public record PlantForm(
     Pot.Material potMaterial,
     Boolean potHoles,
     Boolean outerPot,
+    Standing.Kind standsIn,
     String mediumId,
     @PastOrPresent(message = "This day has not come yet.") LocalDate mediumSince,
     Pot.Water waterUsed,
@@ -44,6 +46,7 @@ public record PlantForm(
   public PlantForm {
     potHoles = Boolean.TRUE.equals(potHoles);
     outerPot = Boolean.TRUE.equals(outerPot);
+    standsIn = standsIn == null ? Standing.Kind.NONE : standsIn;
     formId = blankToNull(formId);
     mediumId = blankToNull(mediumId);
   }
@@ -64,6 +67,7 @@ public record PlantForm(
         Pot.Material.PLASTIC,
         true,
         false,
+        Standing.Kind.NONE,
         null,
         null,
         null,
@@ -84,6 +88,7 @@ public record PlantForm(
         plant.potMaterial(),
         plant.potHoles(),
         plant.outerPot(),
+        plant.standsIn(),
         plant.mediumId(),
         plant.mediumSince(),
         plant.waterUsed(),

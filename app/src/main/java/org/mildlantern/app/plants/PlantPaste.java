@@ -24,6 +24,7 @@ import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.water.Standing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -246,6 +247,7 @@ public class PlantPaste {
           material(),
           true,
           false,
+          Standing.Kind.NONE,
           medium,
           day("medium since"),
           null,

@@ -9,7 +9,7 @@ interface PlantRepository extends JpaRepository<Plant, Long> {
   @Query("select p from Plant p order by lower(p.name), p.code")
   List<Plant> all();
 
-  @Query("select p from Plant p where p.archivedOn is null order by lower(p.name), p.code")
+  @Query("select p from Plant p where p.archivedOn is null order by p.walk, lower(p.name), p.code")
   List<Plant> kept();
 
   @Query("select p from Plant p where p.id = :id")

@@ -1,7 +1,9 @@
 package org.mildlantern.app.plants;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -127,6 +129,7 @@ public class PlantService {
             new Entry(plant.id(), scope.now(), EntryKind.MOVE, text)
                 .moved(plant.placeId(), to.id()));
     plant.moveTo(to.id());
+    plant.walkAt(Plant.LAST);
     return entry;
   }
 
@@ -150,6 +153,27 @@ public class PlantService {
                               .lost(quick.lost())
                               .ofPot(quick.pot()));
                 });
+  }
+
+  /**
+   * Sets the order in which the plants of a place are walked; what is left out follows.
+   *
+   * @return whether all of them stand in the place
+   */
+  public boolean walk(Long placeId, List<Long> order) {
+    Map<Long, Plant> here = new LinkedHashMap<>();
+    plants.kept().stream()
+        .filter(plant -> plant.placeId().equals(placeId))
+        .forEach(plant -> here.put(plant.id(), plant));
+    if (!here.keySet().containsAll(order)) {
+      return false;
+    }
+    List<Plant> walked = new ArrayList<>(order.stream().distinct().map(here::remove).toList());
+    walked.addAll(here.values());
+    for (int i = 0; i < walked.size(); i++) {
+      walked.get(i).walkAt(i);
+    }
+    return true;
   }
 
   private Entry quickMove(Plant plant, QuickEntry quick, List<PlaceView> all) {
@@ -285,6 +309,7 @@ public class PlantService {
         plant.potMaterial(),
         plant.potHoles(),
         plant.outerPot(),
+        plant.standsIn(),
         plant.mediumId() == null ? null : knowledge.medium(plant.mediumId()).orElse(null),
         plant.mediumSince(),
         plant.waterUsed(),

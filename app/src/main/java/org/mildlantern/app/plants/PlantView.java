@@ -19,6 +19,7 @@ import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.water.Standing;
 
 /**
  * A plant as other features and pages see it.
@@ -40,6 +41,7 @@ public record PlantView(
     Pot.Material potMaterial,
     boolean potHoles,
     boolean outerPot,
+    Standing.Kind standsIn,
     Medium medium,
     LocalDate mediumSince,
     Pot.Water waterUsed,
@@ -115,6 +117,7 @@ public record PlantView(
     words.add(potShape == Pot.Shape.ROUND ? "pot" : potShape.label());
     return String.join(" ", words)
         + (potHoles ? "" : ", no holes")
-        + (outerPot ? ", in an outer pot" : "");
+        + (outerPot ? ", in an outer pot" : "")
+        + (standsIn == Standing.Kind.NONE ? "" : ", on " + standsIn.label());
   }
 }

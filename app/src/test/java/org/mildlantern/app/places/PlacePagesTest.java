@@ -6,14 +6,21 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
 
 class PlacePagesTest extends WebCase {
   @Autowired PlaceService places;
+  @Autowired PlantService plants;
 
   @Test
   void addsAndChangesAPlace() throws Exception {
@@ -74,17 +81,42 @@ class PlacePagesTest extends WebCase {
     SignedIn walker = keepers.make();
     PlaceView hall = keepers.place(walker, "Hall", PlaceKind.INDOOR);
     PlaceView attic = keepers.place(walker, "Attic", PlaceKind.INDOOR);
-    post(walker, "/places/" + attic.id() + "/walk", "earlier", "true")
+    walk(walker, attic, hall).andExpect(status().is3xxRedirection());
+    assertThat(walked(walker)).containsExactly("Attic", "Hall");
+    post(walker, "/places/walk", "first", hall.id().toString(), "order", attic.id().toString());
+    assertThat(walked(walker)).containsExactly("Hall", "Attic");
+    walk(keepers.make(), hall).andExpect(status().isNotFound());
+  }
+
+  private ResultActions walk(SignedIn by, PlaceView... order) throws Exception {
+    return post(
+        by,
+        "/places/walk",
+        "order",
+        Stream.of(order).map(place -> place.id().toString()).collect(Collectors.joining(",")));
+  }
+
+  private List<String> walked(SignedIn walker) {
+    return keepers.as(walker, places::all).stream().map(PlaceView::name).toList();
+  }
+
+  @Test
+  void plantsOfAPlaceAreWalkedInTheKeepersOrderAndNewOnesLast() throws Exception {
+    SignedIn walker = keepers.make();
+    PlaceView hall = keepers.place(walker, "Hall", PlaceKind.INDOOR);
+    PlantView first = keepers.plant(walker, hall, "Aechmea fasciata");
+    PlantView second = keepers.plant(walker, hall, "Monstera deliciosa");
+    get(walker, "/plants/walk?place=" + hall.id())
+        .andExpect(content().string(containsString("The walk through")));
+    String order = second.id() + "," + first.id();
+    post(walker, "/plants/walk", "place", hall.id().toString(), "order", order)
         .andExpect(status().is3xxRedirection());
-    assertThat(keepers.as(walker, places::all))
-        .extracting(PlaceView::name)
-        .containsExactly("Attic", "Hall");
-    post(walker, "/places/" + attic.id() + "/walk", "earlier", "true");
-    post(walker, "/places/" + attic.id() + "/walk", "earlier", "false");
-    assertThat(keepers.as(walker, places::all))
-        .extracting(PlaceView::name)
-        .containsExactly("Hall", "Attic");
-    post(keepers.make(), "/places/" + hall.id() + "/walk", "earlier", "false")
+    keepers.plant(walker, hall, "Adiantum raddianum");
+    assertThat(keepers.as(walker, plants::kept))
+        .extracting(PlantView::name)
+        .containsExactly("Monstera deliciosa", "Aechmea fasciata", "Adiantum raddianum");
+    SignedIn other = keepers.make();
+    post(other, "/plants/walk", "place", hall.id().toString(), "order", order)
         .andExpect(status().isNotFound());
   }
 }

@@ -68,6 +68,7 @@ class PlantServiceTest {
         f.potMaterial(),
         f.potHoles(),
         f.outerPot(),
+        f.standsIn(),
         f.mediumId(),
         f.mediumSince(),
         f.waterUsed(),
