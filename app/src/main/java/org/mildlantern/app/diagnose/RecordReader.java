@@ -13,11 +13,15 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.watering.PotSigns;
+import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.diagnosis.Shared;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.water.Wetness;
 import org.springframework.stereotype.Component;
 
 /** Reads a plant's own records into the context that a diagnosis knows. */
@@ -36,6 +40,9 @@ class RecordReader {
 
   private static final int LOSS_DAYS = 30;
 
+  /** Water that ran past says something of the pot for this long. Rule of thumb. */
+  private static final int RAN_PAST_DAYS = 30;
+
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
@@ -43,6 +50,7 @@ class RecordReader {
   private final OpenCases cases;
   private final PlaceService places;
   private final SharedService shared;
+  private final WateringService watering;
   private final Scope scope;
 
   RecordReader(
@@ -50,8 +58,10 @@ class RecordReader {
       OpenCases cases,
       PlaceService places,
       SharedService shared,
+      WateringService watering,
       Scope scope) {
     this.shared = shared;
+    this.watering = watering;
     this.journal = journal;
     this.cases = cases;
     this.places = places;
@@ -65,7 +75,7 @@ class RecordReader {
     List<Entry> entries = journal.since(plant.id(), scope.now().minus(Duration.ofDays(YEAR)));
     ofEntries(entries, records);
     ofLight(entries, plant.place(), records);
-    ofMoisture(entries, records);
+    ofWater(plant, entries, records);
     ofShared(plant, records);
     return records.build(
         cases.causesNear(plant.place().id(), plant.id()), ofLosses(plant, entries, records));
@@ -220,6 +230,59 @@ class RecordReader {
     return entries.stream()
         .filter(e -> e.kind() == kind && scope.day(e.at()).isAfter(after))
         .count();
+  }
+
+  /**
+   * How the pot stands and has stood, and whether its pace changed, worked out from all that was
+   * noted of it; where too little was, the last run of like readings speaks.
+   */
+  private void ofWater(PlantView plant, List<Entry> entries, PlantRecords.Builder records) {
+    Optional<PotSigns> signs = watering.signs(plant, entries);
+    signs
+        .flatMap(PotSigns::wetness)
+        .ifPresentOrElse(
+            wetness -> ofWetness(wetness, signs.orElseThrow().told(), records),
+            () -> ofMoisture(entries, records));
+    signs
+        .map(PotSigns::change)
+        .ifPresent(
+            change ->
+                records.choice(
+                    "pace",
+                    change.surelyFaster() ? "faster" : change.surelySlower() ? "slower" : "same",
+                    String.format(
+                        Locale.ROOT,
+                        "%.1f times its pace of five weeks ago, from %d entries",
+                        change.ratio(),
+                        signs.orElseThrow().told())));
+    entries.stream()
+        .filter(e -> e.potNote() != null && e.potNote().what() == PotNote.What.RAN_PAST)
+        .filter(e -> days(scope.day(e.at()), scope.today()) <= RAN_PAST_DAYS)
+        .findFirst()
+        .ifPresent(e -> records.choice("ran-past", "yes", sourceOf(e)));
+  }
+
+  private static void ofWetness(Wetness wetness, int told, PlantRecords.Builder records) {
+    String source =
+        String.format(
+            Locale.ROOT,
+            "worked out from %d entries: %.0f %% of its water left",
+            told,
+            100 * wetness.left());
+    records.choice("last-moisture", wetness.now().word(), source);
+    if (wetness.now() == Moisture.DRY) {
+      records.number(
+          "dry-days", (double) wetness.dryDays(), source + ", dry for " + span(wetness.dryDays()));
+    } else {
+      records.number(
+          "wet-days",
+          (double) wetness.wetDays(),
+          source + ", half full or more for " + span(wetness.wetDays()));
+    }
+  }
+
+  private static String span(int days) {
+    return days == 1 ? "a day" : days + " days";
   }
 
   /**

@@ -151,8 +151,9 @@ public class Entry {
     return moisture;
   }
 
-  String readingKey() {
-    return readingKey;
+  /** Whether a device sent it. */
+  public boolean sent() {
+    return readingKey != null;
   }
 
   /** What it says of the pot's water beyond volume and feel, or null. */

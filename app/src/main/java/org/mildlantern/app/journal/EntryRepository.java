@@ -49,6 +49,20 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
   @Query("select e.readingKey from Entry e where e.readingKey in :keys")
   List<String> knownKeys(Collection<String> keys);
 
+  @Query(
+      "select e.at as at, e.kind as kind, e.readingKey as key from Entry e where e.at >= :from"
+          + " and e.at < :to and not e.superseded and e.kind <> RETRACTION order by e.at, e.id")
+  List<Time> times(Instant from, Instant to);
+
+  /** When a row of a kind is from, and the key of the reading when a device sent it. */
+  interface Time {
+    Instant getAt();
+
+    EntryKind getKind();
+
+    String getKey();
+  }
+
   @Query("select e.plantId as plant, max(e.id) as entry from Entry e group by e.plantId")
   List<Newest> newest();
 

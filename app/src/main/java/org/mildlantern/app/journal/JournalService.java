@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.journal.EntryKind;
 import org.springframework.context.ApplicationEventPublisher;
@@ -34,7 +35,19 @@ public class JournalService {
     this.scope = scope;
   }
 
+  /** Whether rows of the kind tell of a pot's water. */
+  public static boolean aboutPots(EntryKind kind) {
+    return ABOUT_POTS.contains(kind);
+  }
+
+  /**
+   * Writes a row.
+   *
+   * @throws IllegalArgumentException when a listener to {@link EntryOffered} knows that it cannot
+   *     be
+   */
   public Entry write(Entry entry) {
+    events.publishEvent(new EntryOffered(entry));
     return entries.save(entry);
   }
 
@@ -101,6 +114,13 @@ public class JournalService {
         .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
   }
 
+  /** The last flush of each plant, by plant id. */
+  @Transactional(readOnly = true)
+  public Map<Long, Entry> lastFlushes() {
+    return entries.lastOfEach(Set.of(EntryKind.FLUSH)).stream()
+        .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
+  }
+
   /**
    * Rows of plants that tell of their pots' water since the beginning of a day, the first first.
    */
@@ -121,9 +141,28 @@ public class JournalService {
   /** The id of each plant's newest row of any kind. */
   @Transactional(readOnly = true)
   public Map<Long, Long> newest() {
-    return entries.newest().stream()
-        .collect(
-            Collectors.toMap(EntryRepository.Newest::getPlant, EntryRepository.Newest::getEntry));
+    return PageMemo.once(
+        "newest",
+        () ->
+            entries.newest().stream()
+                .collect(
+                    Collectors.toMap(
+                        EntryRepository.Newest::getPlant, EntryRepository.Newest::getEntry)));
+  }
+
+  /** When a row of a kind was written; sent says whether a device did. */
+  public record Time(Instant at, EntryKind kind, boolean sent) {}
+
+  /** The times of all rows of the days, first to last inclusive, in their order. */
+  @Transactional(readOnly = true)
+  public List<Time> times(LocalDate first, LocalDate last) {
+    return entries
+        .times(
+            first.atStartOfDay(scope.zone()).toInstant(),
+            last.plusDays(1).atStartOfDay(scope.zone()).toInstant())
+        .stream()
+        .map(time -> new Time(time.getAt(), time.getKind(), time.getKey() != null))
+        .toList();
   }
 
   /** All rows of the days, first to last inclusive. */

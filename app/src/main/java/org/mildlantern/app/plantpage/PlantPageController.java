@@ -17,6 +17,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.treatment.QuarantineService;
 import org.mildlantern.app.watering.WateringService;
+import org.mildlantern.app.watering.WateringView;
 import org.mildlantern.core.journal.QuickEntry;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -135,7 +136,9 @@ class PlantPageController {
     model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
     model.addAttribute("timeline", timeline);
     model.addAttribute("kase", cases.openOf(id).orElse(null));
-    model.addAttribute("water", watering.view(plant));
+    WateringView water = watering.view(plant);
+    model.addAttribute("water", water);
+    model.addAttribute("paceReasons", diagnose.paceReasons(plant, water.paceChange()).orElse(null));
     model.addAttribute("photos", photos.of(id).stream().limit(PHOTOS).toList());
     model.addAttribute("quarantine", quarantines.of(plant).orElse(null));
     model.addAttribute("places", places.all());

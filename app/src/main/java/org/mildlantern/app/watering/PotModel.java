@@ -3,6 +3,7 @@ package org.mildlantern.app.watering;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
@@ -11,15 +12,19 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.PotNote;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.water.Demand;
+import org.mildlantern.core.water.DemandChange;
 import org.mildlantern.core.water.Holding;
+import org.mildlantern.core.water.HowToWater;
 import org.mildlantern.core.water.Pace;
 import org.mildlantern.core.water.PotEvent;
 import org.mildlantern.core.water.PotShape;
+import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.water.WaterOutlook;
 import org.mildlantern.core.water.WaterStory;
 import org.mildlantern.core.water.Wish;
@@ -47,14 +52,87 @@ class PotModel {
   /** A pot whose drying can be followed. */
   record Kept(PotShape shape, Holding holding, double guess, Wish wish) {}
 
-  /** Empty for mounts, cups and pots of which size or medium is not known. */
-  Optional<Kept> kept(PlantView plant) {
+  /** A pot that stands in water or draws from it. */
+  record Fed(PotShape shape, Holding holding, double guess, HowToWater.Stands stands) {}
+
+  /** Whether its drying can be followed: {@link #kept} is then not empty. */
+  boolean follows(PlantView plant) {
+    return known(plant) && (plant.standsIn() == Standing.Kind.NONE || off(plant));
+  }
+
+  private static boolean known(PlantView plant) {
     boolean cup =
         plant.form().id().equals("tank-bromeliad") || plant.form().id().equals("air-plant");
-    if (plant.potCm() == null
-        || plant.medium() == null
-        || cup
-        || plant.potShape() == Pot.Shape.MOUNT) {
+    return plant.potCm() != null
+        && plant.medium() != null
+        && !cup
+        && plant.potShape() != Pot.Shape.MOUNT;
+  }
+
+  private boolean off(PlantView plant) {
+    return Standing.off(
+        plant.standsIn(),
+        Season.of(scope.today(), scope.latitude()),
+        plant.place().temperature(),
+        plant.place().surroundings().lamp());
+  }
+
+  /** Empty for what {@link #pot} is empty for, and while the pot is fed from standing water. */
+  Optional<Kept> kept(PlantView plant) {
+    return follows(plant) ? pot(plant) : Optional.empty();
+  }
+
+  /** What it stands in or draws from; empty for nothing, or when the pot is not known. */
+  Optional<Fed> fed(PlantView plant) {
+    if (plant.standsIn() == Standing.Kind.NONE) {
+      return Optional.empty();
+    }
+    return pot(plant)
+        .map(
+            pot ->
+                new Fed(
+                    pot.shape(),
+                    pot.holding(),
+                    pot.guess(),
+                    new HowToWater.Stands(
+                        plant.standsIn(),
+                        Standing.level(plant.standsIn(), pot.shape(), resting(plant)),
+                        off(plant))));
+  }
+
+  /** When to look at the water that it stands in. */
+  Standing.Outlook standing(PlantView plant, Fed fed, List<Entry> entries) {
+    LocalDate today = scope.today();
+    return Standing.outlook(
+        fed.stands().level(),
+        fed.guess(),
+        fed.holding().availableMl(),
+        entries.stream()
+            .filter(e -> e.potNote() != null && FILLS.contains(e.potNote().what()))
+            .map(this::fill)
+            .toList(),
+        demand(plant.place()).applyAsDouble(today),
+        fed.stands().off(),
+        today);
+  }
+
+  private static final Set<PotNote.What> FILLS =
+      Set.of(PotNote.What.FILLED, PotNote.What.LEVEL, PotNote.What.SKIPPED);
+
+  private Standing.Fill fill(Entry entry) {
+    PotNote note = entry.potNote();
+    double level =
+        switch (note.what()) {
+          case FILLED -> 1;
+          case LEVEL -> note.value();
+          default -> 0;
+        };
+    return new Standing.Fill(scope.day(entry.at()), entry.volumeMl(), level);
+  }
+
+  /** Empty for mounts, cups and pots of which size or medium is not known. */
+  private Optional<Kept> pot(PlantView plant) {
+    if (!known(plant)) {
       return Optional.empty();
     }
     return media
@@ -86,29 +164,38 @@ class PotModel {
 
   /** The demand of the plant's place by day, from its usual air and light. */
   ToDoubleFunction<LocalDate> demand(PlaceView place) {
-    double celsius = place.temperature() == null ? ROOM_CELSIUS : place.temperature();
-    double humidity = place.humidity() == null ? ROOM_HUMIDITY : place.humidity();
+    return day -> air(place, day).demand();
+  }
+
+  /** The usual air of a place with the light of a day. */
+  DemandChange.Air air(PlaceView place, LocalDate day) {
     LightClass light = place.surroundings().light();
     double dli = (light == null ? LightClass.MEDIUM : light).meanDli();
     boolean steady = place.surroundings().lamp() || place.kind() == PlaceKind.CASE;
-    double latitude = scope.latitude();
-    return day ->
-        Demand.of(celsius, humidity, steady ? dli : dli * Demand.seasonOfLight(day, latitude))
-            .value();
+    return new DemandChange.Air(
+        place.temperature() == null ? ROOM_CELSIUS : place.temperature(),
+        place.humidity() == null ? ROOM_HUMIDITY : place.humidity(),
+        steady ? dli : dli * Demand.seasonOfLight(day, scope.latitude()));
   }
 
   WaterOutlook outlook(PlantView plant, Kept pot, List<Entry> entries, LocalDate trailFrom) {
-    LocalDate today = scope.today();
-    ToDoubleFunction<LocalDate> demand = demand(plant.place());
-    WaterStory story =
-        WaterStory.tell(
-            pot.holding(),
-            pot.guess(),
-            entries.stream().map(this::event).toList(),
-            today,
-            demand,
-            trailFrom);
-    return WaterOutlook.of(story, pot.holding(), pot.wish(), today, demand);
+    return WaterOutlook.of(
+        story(plant, pot, entries, trailFrom),
+        pot.holding(),
+        pot.wish(),
+        scope.today(),
+        demand(plant.place()));
+  }
+
+  /** What its entries, the first first, tell of its water. */
+  WaterStory story(PlantView plant, Kept pot, List<Entry> entries, LocalDate trailFrom) {
+    return WaterStory.tell(
+        pot.holding(),
+        pot.guess(),
+        entries.stream().map(this::event).toList(),
+        scope.today(),
+        demand(plant.place()),
+        trailFrom);
   }
 
   private PotEvent event(Entry entry) {

@@ -3,6 +3,7 @@ package org.mildlantern.app.watering;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -34,9 +35,11 @@ public class PotReadings {
 
   private final JournalService journal;
   private final PlantService plants;
+  private final Weights weights;
   private final Scope scope;
 
-  PotReadings(JournalService journal, PlantService plants, Scope scope) {
+  PotReadings(JournalService journal, PlantService plants, Weights weights, Scope scope) {
+    this.weights = weights;
     this.journal = journal;
     this.plants = plants;
     this.scope = scope;
@@ -79,24 +82,35 @@ public class PotReadings {
         new HashSet<>(
             journal.knownKeys(
                 batch.stream().map(Sent::id).filter(id -> id != null).distinct().toList()));
+    Map<Long, List<Entry>> entries = new HashMap<>(weights.entries(plantIds(batch, byCode)));
     List<Taken> taken = new ArrayList<>();
     for (Sent sent : batch) {
-      String fault = fault(sent, byCode);
+      String fault = fault(sent, byCode, entries);
       if (fault != null) {
         taken.add(new Taken(sent.id(), "refused", fault));
       } else if (!known.add(sent.id())) {
         taken.add(new Taken(sent.id(), "known", null));
       } else {
-        store(sent, byCode.get(sent.plant()));
+        Entry stored = store(sent, byCode.get(sent.plant()));
+        entries.computeIfAbsent(stored.plantId(), id -> new ArrayList<>()).add(stored);
         taken.add(new Taken(sent.id(), "stored", null));
       }
     }
     return taken;
   }
 
-  private void store(Sent sent, PlantView plant) {
+  /** The plants of which a plain weight is sent. */
+  private static List<Long> plantIds(List<Sent> batch, Map<String, PlantView> byCode) {
+    return batch.stream()
+        .filter(sent -> sent.kind() == Kind.WEIGHT && byCode.containsKey(sent.plant()))
+        .map(sent -> byCode.get(sent.plant()).id())
+        .distinct()
+        .toList();
+  }
+
+  private Entry store(Sent sent, PlantView plant) {
     String figure = Dose.amount(sent.value(), "").strip();
-    journal.write(
+    return journal.write(
         new Entry(
                 plant.id(),
                 sent.at(),
@@ -106,7 +120,7 @@ public class PotReadings {
             .sentAs(sent.id()));
   }
 
-  private String fault(Sent sent, Map<String, PlantView> byCode) {
+  private String fault(Sent sent, Map<String, PlantView> byCode, Map<Long, List<Entry>> entries) {
     if (sent.id() == null || sent.id().isBlank() || sent.id().length() > 80) {
       return "id: 1 to 80 characters";
     }
@@ -130,6 +144,12 @@ public class PotReadings {
     double least = sent.kind() == Kind.METER ? 0 : 1;
     if (sent.value() == null || !(sent.value() >= least) || sent.value() > most) {
       return String.format(Locale.ROOT, "value: %.0f to %.0f", least, most);
+    }
+    if (sent.kind() == Kind.WEIGHT) {
+      return weights
+          .fault(plant, entries.getOrDefault(plant.id(), List.of()), sent.value())
+          .map(fault -> "value: " + fault)
+          .orElse(null);
     }
     return null;
   }

@@ -19,6 +19,8 @@ class PotState {
   private double readyChance;
   private double drinkMl;
   private String reason;
+  private LocalDate bears;
+  private boolean weighed;
 
   protected PotState() {}
 
@@ -32,6 +34,8 @@ class PotState {
     this.readyChance = outlook.readyChance();
     this.drinkMl = outlook.drinkMl();
     this.reason = reason;
+    this.bears = outlook.bears();
+    this.weighed = outlook.story().drainedGrams() != null;
   }
 
   Long plantId() {
@@ -60,6 +64,16 @@ class PotState {
 
   String reason() {
     return reason;
+  }
+
+  /** The last day to which its look may be put off. */
+  LocalDate bears() {
+    return bears;
+  }
+
+  /** Whether a weight tells how much water it holds. */
+  boolean weighed() {
+    return weighed;
   }
 
   LocalDate soonest() {

@@ -12,11 +12,13 @@ class PotStateStore {
   private static final String UPSERT =
       """
       insert into pot_state (plant_id, collection_id, known, look_on, soonest, latest, share_left,
-        ready_chance, drink_ml, reason)
-      values (:plant, :collection, :known, :look, :soonest, :latest, :left, :ready, :drink, :reason)
+        ready_chance, drink_ml, reason, bears, weighed)
+      values (:plant, :collection, :known, :look, :soonest, :latest, :left, :ready, :drink, :reason,
+        :bears, :weighed)
       on conflict (plant_id) do update set known = excluded.known, look_on = excluded.look_on,
         soonest = excluded.soonest, latest = excluded.latest, share_left = excluded.share_left,
-        ready_chance = excluded.ready_chance, drink_ml = excluded.drink_ml, reason = excluded.reason
+        ready_chance = excluded.ready_chance, drink_ml = excluded.drink_ml, reason = excluded.reason,
+        bears = excluded.bears, weighed = excluded.weighed
       where pot_state.collection_id = excluded.collection_id
       """;
 
@@ -49,6 +51,8 @@ class PotStateStore {
         .addValue("left", state.shareLeft())
         .addValue("ready", state.readyChance())
         .addValue("drink", state.drinkMl())
-        .addValue("reason", state.reason());
+        .addValue("reason", state.reason())
+        .addValue("bears", state.bears())
+        .addValue("weighed", state.weighed());
   }
 }

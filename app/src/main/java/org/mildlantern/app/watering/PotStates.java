@@ -49,17 +49,14 @@ class PotStates {
     Map<Long, PotState> current = new HashMap<>();
     Map<PlantView, PotModel.Kept> stale = new HashMap<>();
     for (PlantView plant : plants) {
-      model
-          .kept(plant)
-          .ifPresent(
-              pot -> {
-                PotState state = known.get(plant.id());
-                if (state != null && state.known().equals(key(plant, newest))) {
-                  current.put(plant.id(), state);
-                } else {
-                  stale.put(plant, pot);
-                }
-              });
+      if (model.follows(plant)) {
+        PotState state = known.get(plant.id());
+        if (state != null && state.known().equals(key(plant, newest))) {
+          current.put(plant.id(), state);
+        } else {
+          stale.put(plant, model.kept(plant).orElseThrow());
+        }
+      }
     }
     if (!stale.isEmpty()) {
       Map<Long, List<Entry>> entries =
@@ -93,6 +90,7 @@ class PotStates {
             plant.potDepthCm(),
             plant.medium() == null ? "" : plant.medium().id(),
             plant.taxon() == null ? "" : plant.taxon().id(),
+            plant.standsIn().name(),
             plant.stage().name(),
             scope.latitude());
     return scope.today() + " " + newest.getOrDefault(plant.id(), 0L) + " " + rest;

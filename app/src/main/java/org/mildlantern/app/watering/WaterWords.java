@@ -3,6 +3,7 @@ package org.mildlantern.app.watering;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import org.mildlantern.core.water.PaceChange;
 import org.mildlantern.core.water.WaterOutlook;
 
 /** Says in the keeper's words how a pot stands. */
@@ -11,6 +12,10 @@ final class WaterWords {
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private WaterWords() {}
+
+  static String day(LocalDate day) {
+    return DAY.format(day);
+  }
 
   /** Why to look at it, on its day; or until when it is wet enough. */
   static String reason(WaterOutlook outlook, LocalDate today) {
@@ -21,8 +26,18 @@ final class WaterWords {
       return "wet enough until " + DAY.format(outlook.lookOn());
     }
     long sure = Math.round(100 * outlook.readyChance());
-    return sure >= 50
-        ? "should be at the dry end, " + sure + " % sure"
-        : "may be at the dry end, " + sure + " % sure";
+    return (sure >= 50 ? "probably dry enough, " : "maybe dry enough, ")
+        + sure
+        + " %"
+        + pace(outlook.change());
+  }
+
+  private static String pace(PaceChange change) {
+    if (change == null) {
+      return "";
+    }
+    return change.surelyFaster()
+        ? ", dries faster than it did"
+        : change.surelySlower() ? ", dries slower than it did" : "";
   }
 }

@@ -48,13 +48,13 @@ public class WateringAnswers {
   }
 
   /** The pot was not looked at today; it comes back tomorrow. */
-  public Optional<Entry> skip(Long plantId) {
+  public Optional<Entry> skip(Long plantId, String why) {
     return plants
         .find(plantId)
         .map(
             plant ->
                 journal.write(
-                    new Entry(plantId, scope.now(), EntryKind.MOISTURE, "Not looked at: skipped")
+                    new Entry(plantId, scope.now(), EntryKind.MOISTURE, "Not looked at: " + why)
                         .ofPot(PotNote.of(PotNote.What.SKIPPED))));
   }
 }

@@ -1,6 +1,7 @@
 package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,14 +9,16 @@ import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.PotNote;
 import org.mildlantern.core.round.WaterCheck;
+import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
+import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.WaterOutlook;
-import org.mildlantern.core.working.Working;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,36 +30,62 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class WateringService {
   private static final int TRAIL_DAYS = 21;
+  private static final int SIGN_DAYS = 60;
 
   /** Below this share left, medium sheds water rather than take it. Rule of thumb. */
   private static final double BONE_DRY = 0.06;
 
   private final PotStates states;
   private final PotModel model;
+  private final WaterChanges changes;
   private final JournalService journal;
   private final Scope scope;
 
-  WateringService(PotStates states, PotModel model, JournalService journal, Scope scope) {
+  WateringService(
+      PotStates states, PotModel model, WaterChanges changes, JournalService journal, Scope scope) {
     this.states = states;
+    this.changes = changes;
     this.model = model;
     this.journal = journal;
     this.scope = scope;
   }
 
   /** When to look at each plant's pot, by plant. */
-  public Map<Long, WaterCheck> checks(List<PlantView> plants) {
+  public Map<Long, PotCheck> checks(List<PlantView> plants) {
     Map<Long, PotState> followed = states.current(plants);
-    Map<Long, Entry> last = followed.size() == plants.size() ? Map.of() : journal.lastAboutWater();
-    Map<Long, WaterCheck> checks = new HashMap<>();
+    Map<Long, PotCheck> checks = new HashMap<>(standing(plants));
+    followed.forEach((plant, state) -> checks.put(plant, PotCheck.of(state)));
+    Map<Long, Entry> last = checks.size() == plants.size() ? Map.of() : journal.lastAboutWater();
     for (PlantView plant : plants) {
-      PotState state = followed.get(plant.id());
-      checks.put(
-          plant.id(),
-          state == null
-              ? byInterval(plant, last.get(plant.id()))
-              : new WaterCheck(state.lookOn(), null, state.reason(), null));
+      checks.computeIfAbsent(
+          plant.id(), id -> PotCheck.of(byInterval(plant, last.get(plant.id()))));
     }
     return checks;
+  }
+
+  /** Checks of pots that stand in water or draw from it. */
+  private Map<Long, PotCheck> standing(List<PlantView> plants) {
+    Map<PlantView, PotModel.Fed> fed = new HashMap<>();
+    for (PlantView plant : plants) {
+      model.fed(plant).filter(f -> !f.stands().off()).ifPresent(f -> fed.put(plant, f));
+    }
+    if (fed.isEmpty()) {
+      return Map.of();
+    }
+    Map<Long, List<Entry>> entries = potsSince(fed.keySet().stream().map(PlantView::id).toList());
+    Map<Long, PotCheck> checks = new HashMap<>();
+    fed.forEach(
+        (plant, f) ->
+            checks.put(
+                plant.id(),
+                PotCheck.of(
+                    model.standing(plant, f, entries.getOrDefault(plant.id(), List.of())),
+                    plant.standsIn())));
+    return checks;
+  }
+
+  private Map<Long, List<Entry>> potsSince(List<Long> plantIds) {
+    return journal.potsSince(plantIds, scope.today().minusDays(PotModel.STORY_DAYS));
   }
 
   /** The interval of its kind, until its pace is known. */
@@ -84,25 +113,38 @@ public class WateringService {
         : WaterCheck.LastSeen.valueOf(last.moisture().name());
   }
 
+  /**
+   * How its pot stands and has stood, and whether its pace changed, as its day book tells.
+   *
+   * @param entries of the plant, the latest first
+   */
+  public Optional<PotSigns> signs(PlantView plant, List<Entry> entries) {
+    LocalDate first = scope.today().minusDays(PotModel.STORY_DAYS);
+    List<Entry> ofPot =
+        entries.stream()
+            .filter(e -> JournalService.aboutPots(e.kind()) && !scope.day(e.at()).isBefore(first))
+            .sorted(Comparator.comparing(Entry::at).thenComparing(Entry::id))
+            .toList();
+    return model
+        .kept(plant)
+        .map(pot -> model.story(plant, pot, ofPot, scope.today().minusDays(SIGN_DAYS)))
+        .map(story -> PotSigns.of(story, scope.today()));
+  }
+
   /** All that a plant's page shows of its water. */
   public WateringView view(PlantView plant) {
+    List<Entry> entries = potsSince(List.of(plant.id())).getOrDefault(plant.id(), List.of());
+    Optional<PotModel.Fed> fed = model.fed(plant);
     Optional<PotModel.Kept> pot = model.kept(plant);
-    List<Entry> entries =
-        journal
-            .potsSince(List.of(plant.id()), scope.today().minusDays(PotModel.STORY_DAYS))
-            .getOrDefault(plant.id(), List.of());
     WaterOutlook outlook =
         pot.map(p -> model.outlook(plant, p, entries, scope.today().minusDays(TRAIL_DAYS)))
             .orElse(null);
-    Entry last =
-        entries.isEmpty()
-            ? null
-            : entries.stream()
-                .filter(e -> e.kind() == EntryKind.WATER || e.kind() == EntryKind.MOISTURE)
-                .reduce((a, b) -> b)
-                .orElse(null);
-    WaterCheck fallback = outlook == null ? byInterval(plant, last) : null;
-    Working holding = pot.map(p -> p.holding().working()).orElse(null);
+    PotCheck check = check(plant, entries, fed, outlook);
+    Holding holding =
+        pot.map(PotModel.Kept::holding).or(() -> fed.map(PotModel.Fed::holding)).orElse(null);
+    PotShape shape =
+        pot.map(PotModel.Kept::shape).or(() -> fed.map(PotModel.Fed::shape)).orElse(null);
+    PlaceView place = plant.place();
     List<String> how =
         HowToWater.of(
             plant.form(),
@@ -114,17 +156,44 @@ public class WateringService {
                 plant.potShape() == Pot.Shape.MOUNT,
                 outlook == null ? null : outlook.drinkMl(),
                 outlook != null && outlook.left() < BONE_DRY,
-                plant.place().temperature()));
+                fed.map(PotModel.Fed::stands).orElse(null),
+                new HowToWater.Air(
+                    place.temperature(), place.humidity(), place.surroundings().draught())));
     return new WateringView(
-        outlook == null ? fallback.dueOn() : outlook.lookOn(),
-        outlook == null ? fallback.reason() : WaterWords.reason(outlook, scope.today()),
-        outlook == null ? fallback.working() : outlook.working(),
+        check.dueOn(),
+        check.reason(),
+        check.working(),
         outlook,
-        holding,
-        pot.map(p -> WetProfile.of(p.holding(), p.shape())).orElse(null),
+        holding == null ? null : holding.working(),
+        holding == null ? null : WetProfile.of(holding, shape),
         outlook == null ? null : WaterChart.of(outlook, scope.today()),
         how,
-        outlook == null || outlook.change() == null ? "" : outlook.change().words(),
+        outlook == null ? List.of() : changes.of(plant, outlook.change()),
         scope.today());
+  }
+
+  private PotCheck check(
+      PlantView plant, List<Entry> entries, Optional<PotModel.Fed> fed, WaterOutlook outlook) {
+    if (outlook != null) {
+      return new PotCheck(
+          outlook.lookOn(),
+          null,
+          WaterWords.reason(outlook, scope.today()),
+          outlook.working(),
+          outlook.bears(),
+          outlook.readyChance(),
+          outlook.drinkMl(),
+          false,
+          plant.standsIn());
+    }
+    if (fed.isPresent()) {
+      return PotCheck.of(model.standing(plant, fed.get(), entries), plant.standsIn());
+    }
+    Entry last =
+        entries.stream()
+            .filter(e -> e.kind() == EntryKind.WATER || e.kind() == EntryKind.MOISTURE)
+            .reduce((a, b) -> b)
+            .orElse(null);
+    return PotCheck.of(byInterval(plant, last));
   }
 }

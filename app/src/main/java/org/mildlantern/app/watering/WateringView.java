@@ -2,6 +2,7 @@ package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.mildlantern.core.water.PaceChange;
 import org.mildlantern.core.water.WaterOutlook;
 import org.mildlantern.core.working.Working;
 
@@ -11,8 +12,8 @@ import org.mildlantern.core.working.Working;
  * @param outlook from its own pace, or null while only its kind's interval is known
  * @param holding how much the pot holds, or null
  * @param profile how wet it is by depth when drained, or null
+ * @param changes why it wants water sooner or later than five weeks ago, in sentences
  * @param how to water it, in the order of doing
- * @param change of its pace in words; may be empty
  */
 public record WateringView(
     LocalDate lookOn,
@@ -23,8 +24,13 @@ public record WateringView(
     WetProfile profile,
     WaterChart chart,
     List<String> how,
-    String change,
+    List<String> changes,
     LocalDate today) {
+
+  /** How its pace stands to that of five weeks ago, or null. */
+  public PaceChange paceChange() {
+    return outlook == null ? null : outlook.change();
+  }
 
   public boolean due() {
     return !lookOn.isAfter(today);

@@ -108,6 +108,23 @@ class ReadingsTest {
   }
 
   @Test
+  void aWeightBelowTheDryPotIsRefusedAlsoWithinItsBatch() throws Exception {
+    send("{\"readings\": ["
+            + reading("d", "2026-11-20T08:00:00Z", "WEIGHT_DRAINED", "900")
+            + ","
+            + reading("e", "2026-11-22T08:00:00Z", "WEIGHT_DRY", "500")
+            + ","
+            + reading("f", "2026-11-23T08:00:00Z", "WEIGHT", "120")
+            + ","
+            + reading("g", "2026-11-23T09:00:00Z", "WEIGHT", "640")
+            + "]}")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.readings[2].state").value("refused"))
+        .andExpect(jsonPath("$.readings[2].message").value(containsString("another pot")))
+        .andExpect(jsonPath("$.readings[3].state").value("stored"));
+  }
+
+  @Test
   void otherPlantsEmptyBatchesAndNoTokenAreTurnedAway() throws Exception {
     String body = "{\"readings\": [" + reading("x", "2026-11-23T08:00:00Z", "WEIGHT", "400") + "]}";
     token = keepers.as(keepers.make(), () -> service.makeToken("other"));

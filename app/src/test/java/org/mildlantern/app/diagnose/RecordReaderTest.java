@@ -26,6 +26,7 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
+import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.EntryKind;
@@ -33,6 +34,7 @@ import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
+import org.mildlantern.core.water.Standing;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
 
@@ -45,6 +47,7 @@ class RecordReaderTest {
   @Mock OpenCases cases;
   @Mock PlaceService places;
   @Mock SharedService shared;
+  @Mock WateringService watering;
   @Mock Scope scope;
 
   private static final PlaceView.Surroundings SUNNY =
@@ -60,7 +63,7 @@ class RecordReaderTest {
         .when(scope.day(any()))
         .thenAnswer(call -> LocalDate.ofInstant(call.getArgument(0), ZoneOffset.UTC));
     when(cases.causesNear(anyLong(), anyLong())).thenReturn(Set.of("spider-mites"));
-    reader = new RecordReader(journal, cases, places, shared, scope);
+    reader = new RecordReader(journal, cases, places, shared, watering, scope);
   }
 
   private static Entry entry(int ago, EntryKind kind, Moisture felt) {
@@ -98,6 +101,7 @@ class RecordReaderTest {
             Pot.Material.PLASTIC,
             true,
             true,
+            Standing.Kind.NONE,
             knowledge.medium("house-compost").orElseThrow(),
             TODAY.minusDays(274),
             Pot.Water.TAP,

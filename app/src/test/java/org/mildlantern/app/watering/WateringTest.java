@@ -27,7 +27,6 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.round.PlaceKind;
-import org.mildlantern.core.round.WaterCheck;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class WateringTest extends WebCase {
@@ -62,7 +61,7 @@ class WateringTest extends WebCase {
   }
 
   private LocalDate dueOn() {
-    Map<Long, WaterCheck> checks = keepers.as(keeper, () -> watering.checks(plants.kept()));
+    Map<Long, PotCheck> checks = keepers.as(keeper, () -> watering.checks(plants.kept()));
     return checks.get(coleus.id()).dueOn();
   }
 
@@ -130,7 +129,7 @@ class WateringTest extends WebCase {
     assertThat(view.working().source()).isEqualTo("rule of thumb");
     assertThat(view.lookOn()).isAfter(Keepers.TODAY);
     get(keeper, "/plants/" + cup.id())
-        .andExpect(content().string(containsString("once in three weeks")))
+        .andExpect(content().string(containsString("on the day that the round says")))
         .andExpect(content().string(not(containsString("class=\"ahead\""))));
   }
 
@@ -170,5 +169,62 @@ class WateringTest extends WebCase {
             "GROWTH")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("Between 1 and 200 cm.")));
+  }
+
+  /** Two months at one pace, then one at twice that. */
+  private void dryingFaster() {
+    int day = 0;
+    for (int interval : new int[] {12, 12, 12, 12, 12, 4, 4, 4, 4, 4, 4, 4, 4}) {
+      say("watered, ran through");
+      clock.forward(Duration.ofDays(interval - 1));
+      say("probe dry dry dry");
+      clock.forward(Duration.ofDays(1));
+      day += interval;
+    }
+    assertThat(day).isLessThan(PotModel.STORY_DAYS);
+  }
+
+  @Test
+  void aFasterPaceIsSaidWithItsOddsAndSpeaksInADiagnosis() throws Exception {
+    dryingFaster();
+    assertThat(view().paceChange().surelyFaster()).isTrue();
+    assertThat(view().changes()).anyMatch(c -> c.contains("times as fast as five weeks ago"));
+    get(keeper, "/plants/" + coleus.id())
+        .andExpect(content().string(containsString("roots that fill the pot")))
+        .andExpect(content().string(containsString("Slide it out")));
+    get(keeper, "/plants/" + coleus.id() + "/diagnose")
+        .andExpect(content().string(containsString("ries clearly faster than five weeks ago")));
+  }
+
+  @Test
+  void waterThatRanPastAndTheModelsDrynessSpeakInADiagnosis() throws Exception {
+    say("watered through");
+    clock.forward(Duration.ofDays(20));
+    say("probe dry dry dry");
+    clock.forward(Duration.ofDays(1));
+    say("watered, ran straight through");
+    clock.forward(Duration.ofDays(8));
+    get(keeper, "/plants/" + coleus.id() + "/diagnose")
+        .andExpect(content().string(containsString("ater was seen to run straight through")))
+        .andExpect(content().string(containsString("edium dry for five days or more")))
+        .andExpect(content().string(containsString("worked out from 3 entries")));
+  }
+
+  @Test
+  void aMoveToHotterAirAndANewPotAreSaid() {
+    say("watered through");
+    clock.forward(Duration.ofDays(3));
+    PlaceView hot =
+        keepers.as(
+            keeper,
+            () ->
+                places
+                    .save(null, PlaceForm.of("Hot sill", PlaceKind.INDOOR, 29.0, 30.0))
+                    .orElseThrow());
+    keepers.as(keeper, () -> plants.move(coleus.id(), hot.id(), ""));
+    say("repotted");
+    assertThat(view().changes())
+        .anyMatch(c -> c.startsWith("Moved from Sill") && c.contains("warmer, 29 °C after 20 °C"))
+        .anyMatch(c -> c.startsWith("In a new pot since"));
   }
 }

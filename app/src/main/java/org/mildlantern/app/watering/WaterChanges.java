@@ -1,0 +1,85 @@
+package org.mildlantern.app.watering;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.growth.Stage;
+import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.water.DemandChange;
+import org.mildlantern.core.water.PaceChange;
+import org.springframework.stereotype.Component;
+
+/** Says why a pot wants water sooner or later than five weeks ago. */
+@Component
+class WaterChanges {
+  private static final int DAYS = 35;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+  private final PotModel model;
+  private final JournalService journal;
+  private final PlaceService places;
+  private final Scope scope;
+
+  WaterChanges(PotModel model, JournalService journal, PlaceService places, Scope scope) {
+    this.model = model;
+    this.journal = journal;
+    this.places = places;
+    this.scope = scope;
+  }
+
+  /** What changed about it, in sentences; its pace last. */
+  List<String> of(PlantView plant, PaceChange pace) {
+    LocalDate then = scope.today().minusDays(DAYS);
+    List<Entry> since =
+        journal.since(plant.id(), then.atStartOfDay(scope.zone()).toInstant()).stream()
+            .sorted(Comparator.comparing(Entry::at))
+            .toList();
+    List<String> changes = new ArrayList<>();
+    Optional<Entry> move = first(since, EntryKind.MOVE);
+    PlaceView before =
+        move.flatMap(entry -> places.find(entry.fromPlaceId())).orElse(plant.place());
+    DemandChange demand =
+        DemandChange.of(model.air(before, then), model.air(plant.place(), scope.today()));
+    if (!demand.words().isEmpty()) {
+      changes.add(
+          move.map(entry -> "Moved from " + before.name() + " on " + day(entry) + ". ").orElse("")
+              + demand.words());
+    }
+    first(since, EntryKind.REPOT)
+        .ifPresent(
+            entry ->
+                changes.add("In a new pot since " + day(entry) + ": its pace is learned anew."));
+    if (plant.stageSince() != null && plant.stageSince().isAfter(then)) {
+      changes.add(
+          plant.stage() == Stage.REST
+              ? "At rest since " + DAY.format(plant.stageSince()) + ": it drinks less."
+              : "Since "
+                  + DAY.format(plant.stageSince())
+                  + " "
+                  + plant.stage().label().toLowerCase(Locale.ROOT)
+                  + ": new growth drinks more.");
+    }
+    if (pace != null && !pace.words().isEmpty()) {
+      changes.add(pace.words());
+    }
+    return changes;
+  }
+
+  private static Optional<Entry> first(List<Entry> entries, EntryKind kind) {
+    return entries.stream().filter(e -> e.kind() == kind).findFirst();
+  }
+
+  private String day(Entry entry) {
+    return DAY.format(scope.day(entry.at()));
+  }
+}
