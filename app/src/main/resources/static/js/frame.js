@@ -46,6 +46,7 @@
     else if (e.key === "k") step(-1);
     else if (e.key === "u") document.querySelector("[data-undo]")?.click();
     else if (e.key === "?") openDialog("keys");
+    else if (e.key === "g") { const weight = current()?.querySelector("[data-typed]"); if (weight) { e.preventDefault(); weight.focus(); } }
     else if (e.key === "w") (current()?.querySelector("[data-working]") || document.querySelector("main [data-working]"))?.click();
     else if (/^[1-9]$/.test(e.key)) {
       const buttons = (current() || document).querySelectorAll("[data-answer]");
@@ -73,19 +74,22 @@
   });
 
   function firstDue() {
-    if (!current()) mark(document.querySelector("[data-row]:not(.done)"));
+    const here = current();
+    if (!here || here.classList.contains("waiting")) mark(document.querySelector("[data-row]:not(.done):not(.waiting)"));
   }
+  document.addEventListener("row:kept", firstDue);
   document.addEventListener("DOMContentLoaded", firstDue);
   document.addEventListener("htmx:afterSettle", firstDue);
   document.addEventListener("htmx:responseError", (e) => {
     const box = document.getElementById("trouble");
-    if (!box) return;
+    if (!box || e.detail.xhr.status === 409) return;
     box.textContent = e.detail.xhr.status === 403
       ? "You were signed out in the meantime. Load the page again; nothing you saved is lost."
       : "That did not work. Load the page again and retry.";
     box.classList.remove("hidden");
   });
-  document.addEventListener("htmx:sendError", () => {
+  document.addEventListener("htmx:sendError", (e) => {
+    if (e.detail.elt.closest?.("[data-once]")) return;
     const box = document.getElementById("trouble");
     if (box) { box.textContent = "No line to the server. Try again when it is back."; box.classList.remove("hidden"); }
   });

@@ -16,6 +16,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.water.Standing;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
@@ -73,6 +74,7 @@ public class Keepers {
         Pot.Material.PLASTIC,
         true,
         false,
+        Standing.Kind.NONE,
         "house-compost",
         TODAY.minusDays(200),
         Pot.Water.RAIN,

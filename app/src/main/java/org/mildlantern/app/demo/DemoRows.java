@@ -45,7 +45,11 @@ class DemoRows {
 
   /** An instant some days ago, never ahead of now. */
   OffsetDateTime at(int ago, int hour) {
-    Instant wanted = day(ago).atTime(LocalTime.of(hour, 0)).atZone(scope.zone()).toInstant();
+    return at(ago, LocalTime.of(hour, 0));
+  }
+
+  OffsetDateTime at(int ago, LocalTime time) {
+    Instant wanted = day(ago).atTime(time).atZone(scope.zone()).toInstant();
     Instant latest = scope.now().minus(Duration.ofMinutes(1));
     return (wanted.isAfter(latest) ? latest : wanted).atOffset(ZoneOffset.UTC);
   }

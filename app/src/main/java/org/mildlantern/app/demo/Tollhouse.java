@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.DemoDoor;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
@@ -37,6 +38,7 @@ class Tollhouse {
   private final DemoCases cases;
   private final DemoTreatment treatment;
   private final DemoCabinet cabinet;
+  private final ChoiceService choices;
 
   Tollhouse(
       KeeperService keepers,
@@ -46,7 +48,8 @@ class Tollhouse {
       DemoYear year,
       DemoCases cases,
       DemoTreatment treatment,
-      DemoCabinet cabinet) {
+      DemoCabinet cabinet,
+      ChoiceService choices) {
     this.keepers = keepers;
     this.knowledge = knowledge;
     this.scope = scope;
@@ -55,6 +58,7 @@ class Tollhouse {
     this.cases = cases;
     this.treatment = treatment;
     this.cabinet = cabinet;
+    this.choices = choices;
   }
 
   SignedIn makeKeeper() {
@@ -107,6 +111,7 @@ class Tollhouse {
     for (Sheet traps : demo.list("traps")) {
       cabinet.traps(places.get(traps.text("place")), traps);
     }
+    demo.list("choices").forEach(c -> choices.choose(c.text("topic"), c.text("choice")));
     for (Sheet entry : demo.list("entries")) {
       long plant = plants.get(entry.text("plant")).id();
       rows.entry(plant, entry.days("ago"), 17, entry.text("kind"), entry.text("text"))
@@ -184,6 +189,7 @@ class Tollhouse {
             .with("pot_material", plant.get("material", "PLASTIC"))
             .with("pot_holes", true)
             .with("outer_pot", Boolean.TRUE.equals(plant.get("outer")))
+            .with("stands_in", plant.get("stands", "NONE"))
             .with("medium_id", plant.text("medium"))
             .with("medium_since", today.minusDays(mediumDays))
             .with("water_used", plant.get("water", "RAIN"))

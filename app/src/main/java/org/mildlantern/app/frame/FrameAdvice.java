@@ -12,6 +12,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.today.Board;
+import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.RoundService;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -75,7 +78,7 @@ class FrameAdvice {
   }
 
   FrameView build(HttpServletRequest request, SignedIn keeper) {
-    RoundService.Board board = rounds.board();
+    Board board = rounds.board();
     LocalDate today = board.today();
     LocalDate first = today.minusDays(PAST);
     Map<LocalDate, Map<String, Integer>> counts =
@@ -95,17 +98,16 @@ class FrameAdvice {
                         place.name(),
                         place.air(),
                         board.in(place).stream()
-                            .map(
-                                p ->
-                                    new FrameView.ShelfPlant(
-                                        p.id(),
-                                        p.name(),
-                                        board.lamp(p).id(),
-                                        board.lamp(p).label(),
-                                        p.id().toString().equals(current)))
+                            .map(p -> plantOf(p, board.lamp(p), current))
                             .toList()))
             .toList();
-    return new FrameView(keeper.collectionName(), keeper.name(), today, days, shelf);
+    return new FrameView(
+        keeper.collectionName(), keeper.name(), keeper.keeperId(), scope.now(), today, days, shelf);
+  }
+
+  private static FrameView.ShelfPlant plantOf(PlantView plant, Lamp lamp, String current) {
+    return new FrameView.ShelfPlant(
+        plant.id(), plant.name(), lamp.id(), lamp.label(), plant.id().toString().equals(current));
   }
 
   private static LocalDate shownDay(HttpServletRequest request, LocalDate today) {

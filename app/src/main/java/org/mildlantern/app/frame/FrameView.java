@@ -1,11 +1,18 @@
 package org.mildlantern.app.frame;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 
 /** The ribbon and the shelf. */
 record FrameView(
-    String collection, String keeper, LocalDate today, List<Day> days, List<ShelfPlace> shelf) {
+    String collection,
+    String keeper,
+    Long keeperId,
+    Instant made,
+    LocalDate today,
+    List<Day> days,
+    List<ShelfPlace> shelf) {
 
   /** A day of the ribbon; when is past, today or ahead. */
   record Day(

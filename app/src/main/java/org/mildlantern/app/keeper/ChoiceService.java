@@ -15,9 +15,13 @@ public class ChoiceService {
     this.choices = choices;
   }
 
-  /** All choices by topic; what was never chosen is not there. */
+  /** All choices by topic; what was never chosen is not there. A page reads them once. */
   @Transactional(readOnly = true)
   public Map<String, String> all() {
+    return PageMemo.once("choices", this::read);
+  }
+
+  private Map<String, String> read() {
     return choices.all().stream()
         .collect(Collectors.toMap(CollectionChoice::topic, CollectionChoice::choice));
   }

@@ -61,8 +61,10 @@ public class Scope implements CurrentTenantIdentifierResolver<Long>, HibernatePr
     }
   }
 
+  /** Now; or when the keeper gave the answer that this request brings after the line was cut. */
   public Instant now() {
-    return clock.instant();
+    Instant answered = AnsweredAt.ofRequest();
+    return answered == null ? clock.instant() : answered;
   }
 
   public ZoneId zone() {

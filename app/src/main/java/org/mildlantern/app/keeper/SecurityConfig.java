@@ -63,6 +63,7 @@ class SecurityConfig {
                         "/sign-in",
                         "/register",
                         "/demo",
+                        "/sw.js",
                         "/css/**",
                         "/js/**",
                         "/fonts/**",

@@ -41,12 +41,38 @@ public record RoundItem(
     return done ? "Case" : href.startsWith("/cases/") ? "Open case" : "Open";
   }
 
-  /** One answer: a button with what it posts. */
-  public record Answer(String label, String action, String field, String value) {
+  /** The answers of a kind. */
+  public List<Answer> answers(String kind) {
+    return answers.stream().filter(a -> a.kind().name().equals(kind)).toList();
+  }
 
-    /** Whether it puts the work off, so that it stands back behind the real answers. */
-    public boolean minor() {
-      return label.equals("Skip");
+  /**
+   * One answer: a button with what it posts, or a figure to be typed.
+   *
+   * @param value what it posts; null when it is typed
+   */
+  public record Answer(String label, String action, String field, String value, Kind kind) {
+
+    /** How it stands in the row. */
+    public enum Kind {
+      /** A button. */
+      MAIN,
+      /** It puts the work off, so that it stands back behind the real answers. */
+      SKIP,
+      /** A figure to be typed. */
+      TYPED
+    }
+
+    public Answer(String label, String action, String field, String value) {
+      this(label, action, field, value, Kind.MAIN);
+    }
+
+    public static Answer skip(String label, String action, String field, String value) {
+      return new Answer(label, action, field, value, Kind.SKIP);
+    }
+
+    static Answer typed(String label, String action, String field) {
+      return new Answer(label, action, field, null, Kind.TYPED);
     }
   }
 }

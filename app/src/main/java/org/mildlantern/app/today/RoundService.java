@@ -10,7 +10,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.diagnose.DiagnoseService;
@@ -18,32 +21,44 @@ import org.mildlantern.app.diagnose.WaitingTestService;
 import org.mildlantern.app.diagnose.WaitingTestView;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.watering.PotCheck;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.knowledge.Verdict;
-import org.mildlantern.core.round.WaterCheck;
+import org.mildlantern.core.round.Agenda;
+import org.mildlantern.core.round.Minutes;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.context.request.RequestAttributes;
-import org.springframework.web.context.request.RequestContextHolder;
-import org.springframework.web.context.request.ServletRequestAttributes;
 
-/** Puts together what is due on a day, from the day book and the open cases. */
+/** Puts together what is due on a day, from the day book, the open cases and other features. */
 @Service
 @Transactional(readOnly = true)
 public class RoundService {
-  /** Minutes at a pot, and at a plant with a case. Rule of thumb until they are learned. */
-  private static final int POT_MINUTES = 1;
+  /** Days from today on that are levelled when they are too full. */
+  private static final int LEVELLED = 10;
 
-  private static final int CASE_MINUTES = 4;
+  /** Days of answers from which minutes are learned. */
+  private static final int LEARNED_DAYS = 30;
 
-  private static final String BOARD = RoundService.class.getName() + ".board";
+  private static final Set<EntryKind> ANSWERS =
+      Set.of(
+          EntryKind.WATER,
+          EntryKind.MOISTURE,
+          EntryKind.FLUSH,
+          EntryKind.CASE,
+          EntryKind.TREAT,
+          EntryKind.LOOK);
+
+  private static final Set<EntryKind> OF_POTS =
+      Set.of(EntryKind.WATER, EntryKind.MOISTURE, EntryKind.FLUSH);
+
+  /** Rows of a plant among which another's answer is sought. */
+  private static final int NEWEST = 8;
 
   private final PlantService plants;
   private final PlaceService places;
@@ -53,6 +68,7 @@ public class RoundService {
   private final WaitingTestService tests;
   private final WateringService watering;
   private final List<RoundSource> sources;
+  private final RoundChoices choices;
   private final Scope scope;
 
   RoundService(
@@ -64,6 +80,7 @@ public class RoundService {
       WaitingTestService tests,
       WateringService watering,
       List<RoundSource> sources,
+      RoundChoices choices,
       Scope scope) {
     this.plants = plants;
     this.places = places;
@@ -73,82 +90,152 @@ public class RoundService {
     this.tests = tests;
     this.watering = watering;
     this.sources = sources;
+    this.choices = choices;
     this.scope = scope;
-  }
-
-  /** All that the round, the ribbon and the shelf need, read once. */
-  public record Board(
-      LocalDate today,
-      List<PlaceView> places,
-      List<PlantView> plants,
-      Map<Long, WaterCheck> waterChecks,
-      Map<Long, CaseView> openCases,
-      Set<Long> openLooks,
-      Map<Long, List<WaitingTestView>> tests,
-      Map<Long, List<RoundSource.Due>> due) {
-
-    public List<PlantView> in(PlaceView place) {
-      return plants.stream().filter(p -> p.place().id().equals(place.id())).toList();
-    }
-
-    /** How much the plant asks for its keeper. */
-    public Lamp lamp(PlantView plant) {
-      CaseView open = openCases.get(plant.id());
-      if (plant.place().quarantine()) {
-        return Lamp.QUARANTINE;
-      }
-      if (open != null
-              && (open.cause().verdict() == Verdict.URGENT
-                  || open.dueOn() != null && !open.dueOn().isAfter(today))
-          || due.getOrDefault(plant.id(), List.of()).stream()
-              .anyMatch(d -> d.item().shape().equals("flag") && !d.on().isAfter(today))) {
-        return Lamp.BRIGHT;
-      }
-      boolean some =
-          open != null
-              || openLooks.contains(plant.id())
-              || due.getOrDefault(plant.id(), List.of()).stream()
-                  .anyMatch(d -> !d.on().isAfter(today))
-              || tests.getOrDefault(plant.id(), List.of()).stream()
-                  .anyMatch(t -> !t.dueOn().isAfter(today))
-              || !waterChecks.get(plant.id()).dueOn().isAfter(today);
-      return some ? Lamp.LOW : Lamp.UNLIT;
-    }
   }
 
   /** The board; a page that is only read computes it once. */
   public Board board() {
-    RequestAttributes request = RequestContextHolder.getRequestAttributes();
-    boolean reading =
-        request instanceof ServletRequestAttributes web
-            && web.getRequest().getMethod().equals("GET");
-    if (!reading) {
-      return makeBoard();
-    }
-    Board known = (Board) request.getAttribute(BOARD, RequestAttributes.SCOPE_REQUEST);
-    if (known == null) {
-      known = makeBoard();
-      request.setAttribute(BOARD, known, RequestAttributes.SCOPE_REQUEST);
-    }
-    return known;
+    return PageMemo.once("board", this::makeBoard);
   }
 
   private Board makeBoard() {
+    LocalDate today = scope.today();
     List<PlantView> kept = plants.kept();
-    Map<Long, WaterCheck> checks = watering.checks(kept);
+    List<PlaceView> all = places.all();
+    Map<Long, List<PlantView>> byPlace =
+        kept.stream().collect(Collectors.groupingBy(plant -> plant.place().id()));
+    Map<Long, PotCheck> checks = watering.checks(kept);
     Map<Long, CaseView> open = cases.open();
     RoundSource.Ground ground = new RoundSource.Ground(kept, open.values());
+    Map<Long, List<WaitingTestView>> waiting =
+        tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId));
+    Map<Long, List<RoundSource.Due>> due =
+        sources.stream()
+            .flatMap(source -> source.due(ground).stream())
+            .collect(Collectors.groupingBy(work -> work.item().plantId()));
+    Set<Long> catching =
+        kept.stream()
+            .filter(plant -> open.containsKey(plant.id()))
+            .filter(plant -> open.get(plant.id()).cause().catching())
+            .map(plant -> plant.place().id())
+            .collect(Collectors.toSet());
+    List<PlaceView> walk =
+        all.stream()
+            .sorted(
+                Comparator.comparing(PlaceView::quarantine)
+                    .thenComparing(place -> catching.contains(place.id())))
+            .toList();
+    Double most = choices.mostMinutes();
+    Optional<Double> unseen = choices.unseen();
+    Minutes minutes = most == null ? Minutes.learn(List.of()) : minutes();
+    List<Agenda.Task<Board.Work>> tasks = new ArrayList<>();
+    for (PlaceView place : walk) {
+      for (PlantView plant : byPlace.getOrDefault(place.id(), List.of())) {
+        tasks.addAll(
+            work(
+                plant,
+                open.get(plant.id()),
+                waiting,
+                due,
+                checks.get(plant.id()),
+                minutes,
+                unseen));
+      }
+    }
+    double spent = most == null ? 0 : spent(today, minutes);
     return new Board(
-        scope.today(),
-        places.all(),
-        kept,
+        today,
+        all,
+        byPlace,
+        walk,
+        catching,
         checks,
         open,
         diagnose.plantsWithOpenLook(),
-        tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId)),
-        sources.stream()
-            .flatMap(source -> source.due(ground).stream())
-            .collect(Collectors.groupingBy(due -> due.item().plantId())));
+        waiting,
+        due,
+        Agenda.of(tasks, today, spent, most, LEVELLED));
+  }
+
+  /** How long the keeper takes at a stop, from the times of answers. */
+  private Minutes minutes() {
+    return PageMemo.once(
+        "minutes",
+        () ->
+            Minutes.learn(
+                times(scope.today().minusDays(LEARNED_DAYS))
+                    .map(time -> new Minutes.Answered(stop(time.kind().shape()), time.at()))
+                    .toList()));
+  }
+
+  /** Minutes of the day that are done already. */
+  private double spent(LocalDate today, Minutes minutes) {
+    return times(today).mapToDouble(time -> minutes.at(stop(time.kind().shape()))).sum();
+  }
+
+  /** The times of the keeper's answers from a day to today. */
+  private Stream<JournalService.Time> times(LocalDate from) {
+    return journal.times(from, scope.today()).stream()
+        .filter(time -> ANSWERS.contains(time.kind()) && !time.sent());
+  }
+
+  private static Minutes.Stop stop(String shape) {
+    return switch (shape) {
+      case "drop" -> Minutes.Stop.POT;
+      case "flag" -> Minutes.Stop.TREAT;
+      default -> Minutes.Stop.LOOK;
+    };
+  }
+
+  private List<Agenda.Task<Board.Work>> work(
+      PlantView plant,
+      CaseView open,
+      Map<Long, List<WaitingTestView>> waiting,
+      Map<Long, List<RoundSource.Due>> due,
+      PotCheck check,
+      Minutes minutes,
+      Optional<Double> unseen) {
+    List<Agenda.Task<Board.Work>> work = new ArrayList<>();
+    if (open != null && open.dueOn() != null) {
+      String shape = open.current().waiting() ? "lens" : "flag";
+      work.add(
+          task(plant, shape, open.dueOn(), null, minutes, today -> caseItem(plant, open, today)));
+    }
+    for (WaitingTestView test : waiting.getOrDefault(plant.id(), List.of())) {
+      work.add(
+          task(plant, "lens", test.dueOn(), null, minutes, today -> testItem(plant, test, today)));
+    }
+    for (RoundSource.Due more : due.getOrDefault(plant.id(), List.of())) {
+      work.add(
+          task(
+              plant,
+              more.item().shape(),
+              more.on(),
+              null,
+              minutes,
+              today -> today ? more.item() : more.item().ahead()));
+    }
+    work.add(
+        task(
+            plant,
+            "drop",
+            check.dueOn(),
+            check.bears(),
+            minutes,
+            today -> WaterItems.of(plant, check, unseen, scope.today(), today)));
+    return work;
+  }
+
+  private static Agenda.Task<Board.Work> task(
+      PlantView plant,
+      String shape,
+      LocalDate due,
+      LocalDate bears,
+      Minutes minutes,
+      Function<Boolean, RoundItem> item) {
+    return new Agenda.Task<>(
+        new Board.Work(plant, shape, item), due, bears, minutes.at(stop(shape)));
   }
 
   /** The round of a day; past days show what was done. */
@@ -156,89 +243,100 @@ public class RoundService {
     Board board = board();
     boolean isToday = day.equals(board.today());
     boolean past = day.isBefore(board.today());
+    Map<Long, PlantView> plantsById = new HashMap<>();
+    board.byPlace().values().forEach(all -> all.forEach(p -> plantsById.put(p.id(), p)));
     Map<Long, List<RoundItem>> items = new HashMap<>();
     if (isToday || past) {
       for (Entry entry : journal.between(day, day)) {
         if (past || answers(entry)) {
-          items.computeIfAbsent(entry.plantId(), id -> new ArrayList<>()).add(done(entry, board));
+          items
+              .computeIfAbsent(entry.plantId(), id -> new ArrayList<>())
+              .add(done(entry, plantsById.get(entry.plantId())));
         }
       }
     }
     if (!past) {
-      for (PlantView plant : board.plants()) {
-        List<RoundItem> of = items.computeIfAbsent(plant.id(), id -> new ArrayList<>());
-        caseItem(plant, board, day, isToday).ifPresent(of::add);
-        board.tests().getOrDefault(plant.id(), List.of()).stream()
-            .filter(test -> due(test.dueOn(), day, isToday))
-            .forEach(test -> of.add(testItem(plant, test, isToday)));
-        board.due().getOrDefault(plant.id(), List.of()).stream()
-            .filter(work -> due(work.on(), day, isToday))
-            .forEach(work -> of.add(isToday ? work.item() : work.item().ahead()));
-        WaterCheck check = board.waterChecks().get(plant.id());
-        if (due(check.dueOn(), day, isToday)) {
-          of.add(waterItem(plant, check, isToday));
-        }
+      for (Agenda.Task<Board.Work> task : board.agenda().on(day)) {
+        items
+            .computeIfAbsent(task.work().plant().id(), id -> new ArrayList<>())
+            .add(task.work().item().apply(isToday));
       }
     }
-    return walk(day, isToday, past, board, items);
+    return walk(day, board, items);
   }
 
-  private static boolean due(LocalDate dueOn, LocalDate day, boolean isToday) {
-    return isToday ? !dueOn.isAfter(day) : dueOn.equals(day);
+  private Round walk(LocalDate day, Board board, Map<Long, List<RoundItem>> items) {
+    boolean isToday = day.equals(board.today());
+    boolean past = day.isBefore(board.today());
+    Map<Long, Long> newest = isToday ? journal.newest() : Map.of();
+    Minutes minutes = past ? Minutes.learn(List.of()) : minutes();
+    List<Round.Stop> stops = new ArrayList<>();
+    int due = 0;
+    int done = 0;
+    double takes = 0;
+    boolean washed = false;
+    for (PlaceView place : board.walk()) {
+      List<Round.Row> here = new ArrayList<>();
+      for (PlantView plant : board.in(place)) {
+        for (RoundItem item : items.getOrDefault(plant.id(), List.of())) {
+          here.add(new Round.Row(item, newKey(), newest.getOrDefault(plant.id(), 0L)));
+          due += item.done() ? 0 : 1;
+          done += item.done() ? 1 : 0;
+          takes += item.done() ? 0 : minutes.at(stop(item.shape()));
+        }
+      }
+      if (!here.isEmpty()) {
+        boolean wash =
+            (place.quarantine() || board.catching().contains(place.id())) && !washed && !past;
+        washed |= wash;
+        stops.add(new Round.Stop(place, here, wash, newKey()));
+      }
+    }
+    return new Round(
+        day,
+        isToday,
+        past,
+        List.copyOf(stops),
+        due,
+        done,
+        Math.round(takes),
+        minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK),
+        load(board, day.plusDays(1), minutes),
+        choices.mostMinutes(),
+        board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
+  }
+
+  private static String newKey() {
+    return UUID.randomUUID().toString();
+  }
+
+  private static Round.Load load(Board board, LocalDate day, Minutes minutes) {
+    List<Agenda.Task<Board.Work>> tasks = board.agenda().on(day);
+    double takes = tasks.stream().mapToDouble(t -> minutes.at(stop(t.work().shape()))).sum();
+    return new Round.Load(tasks.size(), Math.round(takes));
   }
 
   private static boolean answers(Entry entry) {
-    return entry.kind() == EntryKind.WATER
-        || entry.kind() == EntryKind.MOISTURE
-        || entry.kind() == EntryKind.CASE
-        || entry.kind() == EntryKind.TREAT
-        || entry.kind() == EntryKind.LOOK && entry.lookId() == null;
+    return ANSWERS.contains(entry.kind())
+        && (entry.kind() != EntryKind.LOOK || entry.lookId() == null);
   }
 
-  private Round walk(
-      LocalDate day, boolean isToday, boolean past, Board board, Map<Long, List<RoundItem>> items) {
-    List<Round.Stop> stops = new ArrayList<>();
-    List<PlaceView> order =
-        board.places().stream()
-            .sorted(
-                Comparator.comparing(PlaceView::quarantine).thenComparing(p -> caught(p, board)))
-            .toList();
-    int due = 0;
-    int done = 0;
-    int minutes = 0;
-    boolean washed = false;
-    for (PlaceView place : order) {
-      List<RoundItem> here =
-          board.in(place).stream()
-              .flatMap(p -> items.getOrDefault(p.id(), List.of()).stream())
-              .toList();
-      if (!here.isEmpty()) {
-        boolean wash = (place.quarantine() || caught(place, board)) && !washed && !past;
-        washed |= wash;
-        stops.add(new Round.Stop(place, here, wash));
-        for (RoundItem item : here) {
-          due += item.done() ? 0 : 1;
-          done += item.done() ? 1 : 0;
-          minutes += item.done() ? 0 : item.shape().equals("drop") ? POT_MINUTES : CASE_MINUTES;
-        }
-      }
-    }
-    return new Round(day, isToday, past, List.copyOf(stops), due, done, minutes);
+  /**
+   * What was answered about a plant since a row was shown, by somebody else or in another window:
+   * the newest such entry. What devices sent does not count.
+   *
+   * @param seen id of the plant's newest entry when the row was shown
+   * @param shape kind of work that the row asks for
+   */
+  public Optional<Entry> answeredSince(Long plantId, Long seen, String shape) {
+    boolean ofPot = shape.equals("drop");
+    return journal.timeline(plantId, NEWEST).stream()
+        .filter(entry -> entry.id() > seen && answers(entry) && !entry.sent())
+        .filter(entry -> OF_POTS.contains(entry.kind()) == ofPot)
+        .findFirst();
   }
 
-  /** Whether something catching is about in the place. */
-  private static boolean caught(PlaceView place, Board board) {
-    return board.in(place).stream()
-        .map(p -> board.openCases().get(p.id()))
-        .anyMatch(c -> c != null && c.cause().catching());
-  }
-
-  private RoundItem done(Entry entry, Board board) {
-    PlantView plant =
-        board.plants().stream()
-            .filter(p -> p.id().equals(entry.plantId()))
-            .findFirst()
-            .orElse(null);
+  private static RoundItem done(Entry entry, PlantView plant) {
     return new RoundItem(
         "done-" + entry.id(),
         entry.kind().shape(),
@@ -254,36 +352,30 @@ public class RoundService {
         null);
   }
 
-  private Optional<RoundItem> caseItem(
-      PlantView plant, Board board, LocalDate day, boolean isToday) {
-    CaseView open = board.openCases().get(plant.id());
-    if (open == null || open.dueOn() == null || !due(open.dueOn(), day, isToday)) {
-      return Optional.empty();
-    }
+  private RoundItem caseItem(PlantView plant, CaseView open, boolean isToday) {
     CaseView.Step step = open.current();
     String action = "/today/cases/" + open.id();
     boolean look = step.waiting();
-    return Optional.of(
-        new RoundItem(
-            "case-" + open.id(),
-            look ? "lens" : "flag",
-            plant.id(),
-            plant.name(),
-            plant.code(),
-            look ? "look again" : "decide what next",
-            look
-                ? open.cause().label() + " · changed " + ago(step.madeOn(), day)
-                : open.cause().label() + " · it was " + step.response().name().toLowerCase(),
-            look && isToday
-                ? List.of(
-                    new RoundItem.Answer("Better", action, "outcome", "BETTER"),
-                    new RoundItem.Answer("Same", action, "outcome", "SAME"),
-                    new RoundItem.Answer("Worse", action, "outcome", "WORSE"))
-                : List.of(),
-            false,
-            null,
-            "/cases/" + open.id(),
-            null));
+    return new RoundItem(
+        "case-" + open.id(),
+        look ? "lens" : "flag",
+        plant.id(),
+        plant.name(),
+        plant.code(),
+        look ? "look again" : "decide what next",
+        look
+            ? open.cause().label() + " · changed " + WaterItems.ago(step.madeOn(), scope.today())
+            : open.cause().label() + " · it was " + step.response().name().toLowerCase(),
+        look && isToday
+            ? List.of(
+                new RoundItem.Answer("Better", action, "outcome", "BETTER"),
+                new RoundItem.Answer("Same", action, "outcome", "SAME"),
+                new RoundItem.Answer("Worse", action, "outcome", "WORSE"))
+            : List.of(),
+        false,
+        null,
+        "/cases/" + open.id(),
+        null);
   }
 
   private RoundItem testItem(PlantView plant, WaitingTestView test, boolean isToday) {
@@ -296,7 +388,7 @@ public class RoundService {
         plant.code(),
         test.check().waits() ? "read the test" : "look, as planned",
         test.check().waits()
-            ? test.node().label() + "? · begun " + ago(test.startedOn(), scope.today())
+            ? test.node().label() + "? · begun " + WaterItems.ago(test.startedOn(), scope.today())
             : test.check().label() + ": " + test.node().label() + "?",
         isToday
             ? List.of(
@@ -309,74 +401,23 @@ public class RoundService {
         null);
   }
 
-  private static String ago(LocalDate from, LocalDate to) {
-    long days = java.time.temporal.ChronoUnit.DAYS.between(from, to);
-    return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
-  }
-
-  private RoundItem waterItem(PlantView plant, WaterCheck check, boolean isToday) {
-    String action = "/today/plants/" + plant.id() + "/water";
-    List<RoundItem.Answer> answers = new ArrayList<>();
-    if (isToday) {
-      for (Moisture moisture : Moisture.values()) {
-        String label = moisture.word().substring(0, 1).toUpperCase() + moisture.word().substring(1);
-        answers.add(new RoundItem.Answer(label, action, "answer", moisture.word()));
-      }
-      answers.add(new RoundItem.Answer("Watered", action, "answer", "watered"));
-      answers.add(new RoundItem.Answer("Skip", action, "answer", "skip"));
-    }
-    return new RoundItem(
-        "water-" + plant.id(),
-        "drop",
-        plant.id(),
-        plant.name(),
-        plant.code(),
-        "feel the pot",
-        check.since() == null
-            ? check.reason()
-            : check.reason() + " " + ago(check.since(), scope.today()),
-        answers,
-        false,
-        null,
-        null,
-        check.working());
-  }
-
   /** Counts by kind of work for each day of the ribbon. */
   public Map<LocalDate, Map<String, Integer>> counts(Board board, LocalDate first, LocalDate last) {
     Map<LocalDate, Map<String, Integer>> counts = new TreeMap<>();
-    for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
-      counts.put(day, new LinkedHashMap<>());
-    }
     LocalDate today = board.today();
-    if (first.isBefore(today)) {
-      for (Entry entry : journal.between(first, today.minusDays(1))) {
-        add(counts, scope.day(entry.at()), entry.kind().shape());
-      }
+    for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
+      Map<String, Integer> of = new LinkedHashMap<>();
+      counts.put(day, of);
+      board.agenda().on(day).stream()
+          .map(task -> task.work().shape())
+          .sorted(Comparator.comparing(shape -> !shape.equals("drop")))
+          .forEach(shape -> of.merge(shape, 1, Integer::sum));
     }
-    for (PlantView plant : board.plants()) {
-      LocalDate water = board.waterChecks().get(plant.id()).dueOn();
-      add(counts, water.isBefore(today) ? today : water, "drop");
-      for (WaitingTestView test : board.tests().getOrDefault(plant.id(), List.of())) {
-        add(counts, test.dueOn().isBefore(today) ? today : test.dueOn(), "lens");
-      }
-      for (RoundSource.Due due : board.due().getOrDefault(plant.id(), List.of())) {
-        add(counts, due.on().isBefore(today) ? today : due.on(), due.item().shape());
-      }
-      CaseView open = board.openCases().get(plant.id());
-      if (open != null && open.dueOn() != null) {
-        LocalDate look = open.dueOn().isBefore(today) ? today : open.dueOn();
-        add(counts, look, open.current().waiting() ? "lens" : "flag");
+    if (first.isBefore(today)) {
+      for (JournalService.Time time : journal.times(first, today.minusDays(1))) {
+        counts.get(scope.day(time.at())).merge(time.kind().shape(), 1, Integer::sum);
       }
     }
     return counts;
-  }
-
-  private static void add(
-      Map<LocalDate, Map<String, Integer>> counts, LocalDate day, String shape) {
-    Map<String, Integer> of = counts.get(day);
-    if (of != null) {
-      of.merge(shape, 1, Integer::sum);
-    }
   }
 }

@@ -1,5 +1,6 @@
 package org.mildlantern.app.today;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.mildlantern.app.watering.WateringAnswers;
 import org.mildlantern.core.diagnosis.Response;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,7 +22,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The round, answered in place. */
 @Controller
@@ -31,6 +35,7 @@ class TodayController {
   private final WaitingTestService tests;
   private final WateringAnswers watering;
   private final JournalService journal;
+  private final RoundChoices choices;
   private final Scope scope;
 
   TodayController(
@@ -40,6 +45,7 @@ class TodayController {
       WaitingTestService tests,
       WateringAnswers watering,
       JournalService journal,
+      RoundChoices choices,
       Scope scope) {
     this.rounds = rounds;
     this.plants = plants;
@@ -47,6 +53,7 @@ class TodayController {
     this.tests = tests;
     this.watering = watering;
     this.journal = journal;
+    this.choices = choices;
     this.scope = scope;
   }
 
@@ -63,22 +70,43 @@ class TodayController {
     return show(day == null ? scope.today() : day, null, model) + (htmx == null ? "" : " :: round");
   }
 
+  /** Answers about a pot: what was felt, a drink, a level, a skip, or a weight. */
   @PostMapping("/today/plants/{id}/water")
   String water(
       @PathVariable Long id,
-      @RequestParam String answer,
+      @RequestParam(defaultValue = "") String answer,
+      @RequestParam(required = false) String grams,
       @RequestHeader(name = "HX-Request", required = false) String htmx,
+      @RequestHeader(name = AnswerGuard.WAITED, required = false) String waited,
+      HttpServletResponse response,
       Model model) {
-    String line = answer.equals("watered") ? "watered" : "felt " + answer;
-    if (answer.equals("skip")) {
-      Entry skipped = watering.skip(id).orElseThrow(TodayController::missing);
-      return answered(skipped, htmx, model);
+    Optional<String> skipped = WaterItems.skipped(answer);
+    if (skipped.isPresent()) {
+      return answered(
+          watering.skip(id, skipped.get()).orElseThrow(TodayController::missing), htmx, model);
     }
+    String line =
+        grams != null
+            ? "weighed " + grams.strip() + " g"
+            : WaterItems.line(answer)
+                .orElseThrow(
+                    () ->
+                        new ResponseStatusException(
+                            HttpStatus.BAD_REQUEST, "no such answer: " + answer));
     try {
-      Entry entry = plants.quick(id, line).orElseThrow(TodayController::missing);
-      return answered(entry, htmx, model);
+      if (grams != null && !grams.strip().matches("\\d+([.,]\\d+)?")) {
+        throw new IllegalArgumentException("A weight in grams, please, such as 412.");
+      }
+      return answered(plants.quick(id, line).orElseThrow(TodayController::missing), htmx, model);
     } catch (IllegalArgumentException e) {
-      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
+      if (waited != null || htmx == null) {
+        throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
+      }
+      model.addAttribute("faultOn", "water-" + id);
+      model.addAttribute("fault", e.getMessage());
+      model.addAttribute("typed", grams);
+      response.setHeader(AnswerGuard.REFUSED, "1");
+      return answered(null, htmx, model);
     }
   }
 
@@ -114,6 +142,23 @@ class TodayController {
     return answered(tests.answer(id, there).orElseThrow(TodayController::missing), htmx, model);
   }
 
+  /** How long a day may be, and from which odds a pot is watered without a look. */
+  @PostMapping("/today/choices")
+  String choose(
+      @RequestParam(defaultValue = "") String minutes,
+      @RequestParam(defaultValue = "") String unseen,
+      RedirectAttributes flash) {
+    Double most = minutes.isBlank() ? null : RoundChoices.minutes(minutes);
+    if (!minutes.isBlank() && most == null) {
+      flash.addFlashAttribute("minutesFault", "Between 5 and 600 minutes, or nothing for any.");
+      flash.addFlashAttribute("minutesTyped", minutes);
+      return "redirect:/today#choices";
+    }
+    choices.choose(most, RoundChoices.percent(unseen));
+    flash.addFlashAttribute("said", "Saved.");
+    return "redirect:/today#choices";
+  }
+
   /** Takes an entry back, from wherever it was offered. */
   @PostMapping("/entries/{id}/undo")
   String undo(
@@ -136,6 +181,15 @@ class TodayController {
     };
   }
 
+  /** Says who is signed in and with which token answers that waited may be sent. */
+  @GetMapping("/today/line")
+  @ResponseBody
+  Line line(CsrfToken token) {
+    return new Line(scope.keeper().keeperId(), token.getHeaderName(), token.getToken());
+  }
+
+  record Line(Long keeper, String header, String token) {}
+
   private String answered(Entry entry, String htmx, Model model) {
     if (htmx == null) {
       return "redirect:/today";
@@ -145,6 +199,8 @@ class TodayController {
 
   private String show(LocalDate day, Entry just, Model model) {
     model.addAttribute("round", rounds.round(day));
+    model.addAttribute("unseen", choices.unseenPercent());
+    model.addAttribute("odds", RoundChoices.ODDS);
     if (just != null) {
       model.addAttribute("just", just.text());
       model.addAttribute("justId", just.id());

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Quarantine;
@@ -42,7 +43,7 @@ class TreatmentsController {
 
   @GetMapping("/treatments")
   String all(Model model) {
-    RoundService.Board board = rounds.board();
+    Board board = rounds.board();
     model.addAttribute("view", overview.of(board.openCases().values(), board.plants()));
     model.addAttribute("traps", traps.all());
     model.addAttribute("pestSchools", remedies.schools("pests"));

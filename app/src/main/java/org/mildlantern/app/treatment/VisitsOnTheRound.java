@@ -70,7 +70,7 @@ class VisitsOnTheRound implements RoundSource {
     if (!blocked) {
       answers.add(new RoundItem.Answer("Done", action, "done", "true"));
     }
-    answers.add(new RoundItem.Answer("Skip", action, "done", "false"));
+    answers.add(RoundItem.Answer.skip("Skip", action, "done", "false"));
     String mix = brief.mix().isEmpty() ? "" : brief.mix() + " · ";
     return new Due(
         visit.plannedOn(),

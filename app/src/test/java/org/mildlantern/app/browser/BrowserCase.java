@@ -21,8 +21,10 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.mildlantern.app.AppTest;
 import org.mildlantern.app.TestClock;
+import org.mildlantern.app.demo.SecondTollhouse;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.ApplicationContext;
 
 /** Opens pages in a real browser, and expects no complaint on its console. */
 @AppTest
@@ -35,8 +37,13 @@ abstract class BrowserCase {
 
   @LocalServerPort int port;
   @Autowired TestClock clock;
+  @Autowired ApplicationContext application;
 
   private BrowserContext context;
+
+  /** Parts of console messages that a test brings about on purpose. */
+  protected final List<String> expected = new ArrayList<>(List.of("status of 422"));
+
   protected Page page;
   private final List<String> complaints = new ArrayList<>();
 
@@ -78,11 +85,41 @@ abstract class BrowserCase {
     page = context.newPage();
     page.onConsoleMessage(
         m -> {
-          if (m.type().equals("error") && !m.text().contains("status of 422")) {
+          if (m.type().equals("error") && expected.stream().noneMatch(m.text()::contains)) {
             complaints.add(m.text());
           }
         });
     page.onPageError(complaints::add);
+  }
+
+  /** Cuts the line to the server, or brings it back. */
+  protected void cutLine(boolean cut) {
+    context.setOffline(cut);
+  }
+
+  /** Opens a demo collection of the test's own, and returns the address that signs in to it. */
+  protected String enterOwnDemo() {
+    String email = SecondTollhouse.furnish(application);
+    signIn(page, email);
+    return email;
+  }
+
+  /** Another window of the same collection. */
+  protected Page anotherWindow(String email) {
+    Page other =
+        browser
+            .newContext(new Browser.NewContextOptions().setBaseURL("http://127.0.0.1:" + port))
+            .newPage();
+    signIn(other, email);
+    return other;
+  }
+
+  private static void signIn(Page window, String email) {
+    window.navigate("/sign-in");
+    window.fill("[name=email]", email);
+    window.fill("[name=password]", SecondTollhouse.PASSWORD);
+    window.locator("form[action='/sign-in'] button").click();
+    window.waitForURL("**/today");
   }
 
   @AfterEach

@@ -21,6 +21,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.Round;
 import org.mildlantern.app.today.RoundService;
@@ -100,7 +101,7 @@ class CaseServiceTest {
   @Test
   void itShowsOnTheLampTheRibbonAndItsDay() {
     CaseView opened = open("too-dry");
-    RoundService.Board board = as(rounds::board);
+    Board board = as(rounds::board);
     assertThat(board.lamp(coleus)).isEqualTo(Lamp.LOW);
     Map<java.time.LocalDate, Map<String, Integer>> counts =
         as(() -> rounds.counts(board, Keepers.TODAY, Keepers.TODAY.plusDays(9)));

@@ -155,6 +155,8 @@ class CrossingTest {
         .param("line", "watered 100")
         .param("text", "other words")
         .param("away", "true")
+        .param("place", id.toString())
+        .param("order", id.toString())
         .param("placeId", place.id().toString())
         .param("kind", "Phalaenopsis")
         .param("potShape", "ROUND")

@@ -100,8 +100,8 @@ class TodayPageTest extends WebCase {
   @Test
   void aSkippedPotComesBackTomorrow() throws Exception {
     PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
-    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "skip")
-        .andExpect(content().string(containsString("Not looked at: skipped")));
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "skip: no time")
+        .andExpect(content().string(containsString("Not looked at: no time")));
     assertThat(keepers.as(keeper, () -> rounds.board().waterChecks().get(coleus.id()).dueOn()))
         .isEqualTo(Keepers.TODAY.plusDays(1));
     keepers.as(keeper, () -> journal.retract(last(coleus).id()));

@@ -1,0 +1,168 @@
+package org.mildlantern.app.today;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.AnsweredAt;
+import org.mildlantern.app.keeper.Scope;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * Takes answers of the round once, from whatever window or after however long without a line.
+ *
+ * <p>An answer comes with a {@code key} of its row; {@code plant}, {@code work} and {@code seen}
+ * say what its keeper saw when it was given, {@code at} when that was if it had to wait. Where
+ * somebody else answered in between, both sides are shown; {@code force} then keeps both, {@code
+ * instead} takes the other one back.
+ */
+@Component
+class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
+  /** Header of answers that waited in the browser; they want no page back. */
+  static final String WAITED = "Round-Waited";
+
+  /** Header of responses that show what was wrong, so that the key may come again. */
+  static final String REFUSED = "Round-Refused";
+
+  private static final Duration OLDEST = Duration.ofDays(14);
+  private static final Duration AHEAD = Duration.ofMinutes(5);
+  private static final int LONGEST_KEY = 60;
+  private static final String CLAIMED = AnswerGuard.class.getName() + ".claimed";
+
+  private final AnswerStore store;
+  private final RoundService rounds;
+  private final JournalService journal;
+  private final Scope scope;
+
+  AnswerGuard(AnswerStore store, RoundService rounds, JournalService journal, Scope scope) {
+    this.store = store;
+    this.rounds = rounds;
+    this.journal = journal;
+    this.scope = scope;
+  }
+
+  /** The answer with this key was taken before. */
+  static final class TakenBefore extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+  }
+
+  /** Somebody else answered since the row was shown. */
+  static final class AnsweredByOther extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final transient Entry other;
+
+    AnsweredByOther(Entry other) {
+      this.other = other;
+    }
+
+    Entry other() {
+      return other;
+    }
+  }
+
+  @Override
+  public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(this).excludePathPatterns("/api/**");
+  }
+
+  @Override
+  public boolean preHandle(
+      HttpServletRequest request, HttpServletResponse response, Object handler) {
+    String key = request.getParameter("key");
+    if (key == null || !request.getMethod().equals("POST")) {
+      return true;
+    }
+    if (key.isBlank() || key.length() > LONGEST_KEY) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "key: 1 to 60 characters");
+    }
+    if (store.taken(key)) {
+      throw new TakenBefore();
+    }
+    at(request).ifPresent(AnsweredAt::set);
+    Long instead = number(request, "instead");
+    if (instead != null) {
+      journal.retract(instead);
+    } else if (request.getParameter("force") == null) {
+      other(request)
+          .ifPresent(
+              entry -> {
+                throw new AnsweredByOther(entry);
+              });
+    }
+    if (!store.claim(key)) {
+      throw new TakenBefore();
+    }
+    request.setAttribute(CLAIMED, key);
+    return true;
+  }
+
+  private Optional<Entry> other(HttpServletRequest request) {
+    Long plant = number(request, "plant");
+    Long seen = number(request, "seen");
+    String work = request.getParameter("work");
+    return plant == null || seen == null || work == null
+        ? Optional.empty()
+        : rounds.answeredSince(plant, seen, work);
+  }
+
+  private static Long number(HttpServletRequest request, String name) {
+    String text = request.getParameter(name);
+    try {
+      return text == null || text.isEmpty() ? null : Long.valueOf(text);
+    } catch (NumberFormatException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, name + ": a number");
+    }
+  }
+
+  private Optional<Instant> at(HttpServletRequest request) {
+    String text = request.getParameter("at");
+    if (text == null || text.isEmpty()) {
+      return Optional.empty();
+    }
+    try {
+      Instant at = Instant.parse(text);
+      Instant now = scope.now();
+      if (at.isAfter(now.plus(AHEAD)) || at.isBefore(now.minus(OLDEST))) {
+        throw new ResponseStatusException(
+            HttpStatus.UNPROCESSABLE_ENTITY,
+            "This answer is from a day that has not come, or from more than two weeks ago: is this"
+                + " device's clock right?");
+      }
+      return Optional.of(at.isAfter(now) ? now : at);
+    } catch (DateTimeParseException e) {
+      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "at: an instant");
+    }
+  }
+
+  @Override
+  public void postHandle(
+      HttpServletRequest request, HttpServletResponse response, Object handler, ModelAndView page) {
+    if (page != null
+        && request.getAttribute(CLAIMED) != null
+        && request.getHeader(WAITED) != null
+        && response.getStatus() < 400) {
+      page.clear();
+      page.setView((model, in, out) -> out.setStatus(HttpStatus.NO_CONTENT.value()));
+    }
+  }
+
+  @Override
+  public void afterCompletion(
+      HttpServletRequest request, HttpServletResponse response, Object handler, Exception fault) {
+    Object key = request.getAttribute(CLAIMED);
+    if (key != null
+        && (fault != null || response.getStatus() >= 400 || response.getHeader(REFUSED) != null)) {
+      store.release(key.toString());
+    }
+  }
+}
