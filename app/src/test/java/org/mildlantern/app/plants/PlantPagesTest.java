@@ -117,6 +117,14 @@ class PlantPagesTest extends WebCase {
   }
 
   @Test
+  void theEditFormHoldsItsDatesAsBrowsersReadThem() throws Exception {
+    PlantView potted = keepers.plant(keeper, sill, "Phalaenopsis");
+    get(keeper, "/plants/" + potted.id() + "/edit")
+        .andExpect(content().string(containsString("value=\"" + potted.mediumSince() + "\"")))
+        .andExpect(content().string(containsString("value=\"" + potted.arrivedOn() + "\"")));
+  }
+
+  @Test
   void editingKeepsTheIdAndShowsTheOldValues() throws Exception {
     add();
     Long id = all().get(0).id();
