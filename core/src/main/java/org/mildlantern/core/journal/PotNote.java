@@ -25,6 +25,9 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
     WEIGHT_DRY("weight-dry"),
     METER("meter"),
     PROBE("probe"),
+    SKEWER("skewer"),
+    TOUCHED("touched"),
+    CLEAR_POT("clear-pot"),
     LIGHT("lift-light"),
     HEAVY("lift-heavy"),
     WILTED("wilted"),
@@ -40,6 +43,11 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
     What(String word) {
       this.word = word;
     }
+
+    /** Whether it holds answers of dry, damp or wet. */
+    private boolean isFelt() {
+      return this == PROBE || this == SKEWER || this == TOUCHED || this == CLEAR_POT;
+    }
   }
 
   private static final double HEAVIEST = 200_000;
@@ -53,6 +61,10 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
   private static final Pattern LIFTED =
       Pattern.compile(
           "^(?:lifted|lift|felt)\\s*,?\\s*(light|heavy)\\s*$", Pattern.CASE_INSENSITIVE);
+  private static final Pattern CLEAR_POT =
+      Pattern.compile(
+          "^(?:clear pot|roots)\\s*[,:]?\\s*(silver|grey|gray|green|drops|beaded)\\b.*$",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern LEVEL_WORD =
       Pattern.compile(
           "^(?:tray|reservoir|jar|level)\\s*,?\\s*(full|half|empty)\\s*$",
@@ -74,7 +86,11 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
   }
 
   public static PotNote probe(List<Moisture> felt) {
-    return new PotNote(What.PROBE, null, felt);
+    return felt(What.PROBE, felt);
+  }
+
+  static PotNote felt(What how, List<Moisture> felt) {
+    return new PotNote(how, null, felt);
   }
 
   /**
@@ -108,6 +124,16 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
     if (match.matches()) {
       return of(match.group(1).equalsIgnoreCase("light") ? What.LIGHT : What.HEAVY);
     }
+    match = CLEAR_POT.matcher(line);
+    if (match.matches()) {
+      Moisture seen =
+          switch (match.group(1).toLowerCase(Locale.ROOT)) {
+            case "silver", "grey", "gray" -> Moisture.DRY;
+            case "green" -> Moisture.DAMP;
+            default -> Moisture.WET;
+          };
+      return felt(What.CLEAR_POT, List.of(seen));
+    }
     match = LEVEL_WORD.matcher(line);
     if (match.matches()) {
       String level = match.group(1).toLowerCase(Locale.ROOT);
@@ -136,7 +162,7 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
 
   /** The form in which it is kept. */
   public String text() {
-    if (what == What.PROBE) {
+    if (what.isFelt()) {
       return what.word + " " + felt.stream().map(Moisture::word).collect(Collectors.joining(" "));
     }
     return value == null ? what.word : what.word + " " + value;
@@ -153,12 +179,12 @@ public record PotNote(What what, Double value, List<Moisture> felt) {
             .filter(w -> w.word.equals(words[0]))
             .findFirst()
             .orElseThrow(() -> new IllegalArgumentException("unknown note: " + kept));
-    if (what == What.PROBE) {
+    if (what.isFelt()) {
       List<Moisture> felt = new ArrayList<>();
       for (int i = 1; i < words.length; i++) {
         felt.add(Moisture.valueOf(words[i].toUpperCase(Locale.ROOT)));
       }
-      return probe(felt);
+      return felt(what, felt);
     }
     return words.length > 1 ? of(what, Double.parseDouble(words[1])) : of(what);
   }

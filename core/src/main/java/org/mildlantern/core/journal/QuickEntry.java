@@ -9,10 +9,11 @@ import java.util.regex.Pattern;
 /**
  * A short line as a keeper writes it, read into an entry.
  *
- * <p>{@code watered 240}, {@code fed 60 ppm}, {@code probe dry damp damp}, {@code moved to South
- * bay}, {@code weighed 412}, {@code lifted light}, {@code meter 4}, {@code repotted}, {@code
- * flushed}, {@code filled 300}, {@code tray empty}, {@code stood in water}, {@code lost 3 of 14
- * leaves}, {@code looked, nothing new}; anything else is a note.
+ * <p>{@code watered 240}, {@code fed 60 ppm}, {@code probe dry damp damp}, {@code skewer damp},
+ * {@code touched dry}, {@code roots silver}, {@code moved to South bay}, {@code weighed 412},
+ * {@code lifted light}, {@code meter 4}, {@code repotted}, {@code flushed}, {@code filled 300},
+ * {@code tray empty}, {@code stood in water}, {@code lost 3 of 14 leaves}, {@code looked, nothing
+ * new}; anything else is a note.
  *
  * @param volumeMl millilitres of a watering, or null
  * @param ppm parts per million of nitrogen in a feed, or null
@@ -46,6 +47,8 @@ public record QuickEntry(
   private static final Pattern FLUSH = start("flushed|rinsed");
   private static final Pattern FEED = start("fed|feed");
   private static final Pattern PROBE = start("probed|probe|felt");
+  private static final Pattern SKEWER = start("skewer");
+  private static final Pattern TOUCHED = start("touched|surface");
   private static final Pattern MOVE = start("moved to|moved|move to");
   private static final Pattern REPOT = start("repotted|repot");
   private static final Pattern STOOD = start("stood in water|standing in water|standing water");
@@ -113,16 +116,13 @@ public record QuickEntry(
       return new QuickEntry(EntryKind.MOISTURE, null, null, null, null, null, pot, sentence(text));
     }
     if ((match = PROBE.matcher(text)).matches()) {
-      List<Moisture> felt = felt(match.group(1));
-      return new QuickEntry(
-          EntryKind.MOISTURE,
-          null,
-          null,
-          felt.get(felt.size() - 1),
-          null,
-          null,
-          PotNote.probe(felt),
-          sentence(text));
+      return probed(PotNote.What.PROBE, felt(match.group(1)), text);
+    }
+    if ((match = SKEWER.matcher(text)).matches()) {
+      return probed(PotNote.What.SKEWER, felt(match.group(1)), text);
+    }
+    if ((match = TOUCHED.matcher(text)).matches()) {
+      return probed(PotNote.What.TOUCHED, felt(match.group(1)), text);
     }
     if ((match = MOVE.matcher(text)).matches()) {
       return new QuickEntry(
@@ -149,6 +149,18 @@ public record QuickEntry(
       return new QuickEntry(EntryKind.LOSS, null, null, null, null, lost, null, sentence(text));
     }
     return plain(EntryKind.NOTE, text);
+  }
+
+  private static QuickEntry probed(PotNote.What how, List<Moisture> felt, String text) {
+    return new QuickEntry(
+        EntryKind.MOISTURE,
+        null,
+        null,
+        felt.get(felt.size() - 1),
+        null,
+        null,
+        PotNote.felt(how, felt),
+        sentence(text));
   }
 
   private static QuickEntry plain(EntryKind kind, String text) {

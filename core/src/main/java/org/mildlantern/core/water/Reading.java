@@ -26,11 +26,30 @@ public sealed interface Reading {
     }
   }
 
-  /** Dry, damp or wet at a depth. */
-  record Felt(Answer answer, Depth depth) implements Reading {
+  /**
+   * Dry, damp or wet at a depth.
+   *
+   * @param error of the way it was felt, as a share of the available water
+   */
+  record Felt(Answer answer, Depth depth, double error) implements Reading {
+    /** A probe, or a finger two joints deep. */
+    public static final double PROBE = 0.11;
+
+    /** A skewer left in for ten minutes and looked at. */
+    public static final double SKEWER = 0.14;
+
+    /** A touch of the surface. */
+    public static final double TOUCH = 0.15;
+
+    /** The colour of roots and the drops behind the wall of a clear pot. */
+    public static final double CLEAR_POT = 0.18;
+
     private static final double DRY_BELOW = 0.28;
     private static final double WET_ABOVE = 0.68;
-    private static final double ERROR = 0.11;
+
+    public Felt(Answer answer, Depth depth) {
+      this(answer, depth, PROBE);
+    }
 
     /** What was felt. */
     public enum Answer {
@@ -60,8 +79,8 @@ public sealed interface Reading {
     @Override
     public double likelihood(double x) {
       double here = x - depth.drier;
-      double dry = 1 - Normal.below((here - DRY_BELOW) / ERROR);
-      double wet = Normal.below((here - WET_ABOVE) / ERROR);
+      double dry = 1 - Normal.below((here - DRY_BELOW) / error);
+      double wet = Normal.below((here - WET_ABOVE) / error);
       return switch (answer) {
             case DRY -> dry;
             case WET -> wet;

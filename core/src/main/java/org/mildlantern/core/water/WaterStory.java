@@ -182,12 +182,16 @@ public record WaterStory(
       PotNote note = event.note();
       if (note == null) {
         if (event.moisture() != null) {
-          felt(event.moisture(), Reading.Felt.Depth.MIDDLE);
+          felt(event.moisture(), Reading.Felt.Depth.MIDDLE, Reading.Felt.PROBE);
         }
         return;
       }
       switch (note.what()) {
-        case PROBE -> probed(note.felt());
+        case PROBE -> probed(note.felt(), Reading.Felt.PROBE);
+        case SKEWER -> probed(note.felt(), Reading.Felt.SKEWER);
+        case TOUCHED -> felt(note.felt().get(0), Reading.Felt.Depth.TOP, Reading.Felt.TOUCH);
+        case CLEAR_POT ->
+            felt(note.felt().get(0), Reading.Felt.Depth.MIDDLE, Reading.Felt.CLEAR_POT);
         case LIGHT -> filter.see(new Reading.Lifted(false));
         case HEAVY -> filter.see(new Reading.Lifted(true));
         case WILTED -> filter.see(new Reading.Wilted());
@@ -221,7 +225,7 @@ public record WaterStory(
       filter.see(level);
     }
 
-    private void probed(List<Moisture> answers) {
+    private void probed(List<Moisture> answers, double error) {
       Reading.Felt.Depth[] depths =
           answers.size() == 1
               ? new Reading.Felt.Depth[] {Reading.Felt.Depth.MIDDLE}
@@ -229,12 +233,12 @@ public record WaterStory(
                   ? new Reading.Felt.Depth[] {Reading.Felt.Depth.TOP, Reading.Felt.Depth.BOTTOM}
                   : Reading.Felt.Depth.values();
       for (int i = 0; i < answers.size(); i++) {
-        felt(answers.get(i), depths[i]);
+        felt(answers.get(i), depths[i], error);
       }
     }
 
-    private void felt(Moisture answer, Reading.Felt.Depth depth) {
-      filter.see(new Reading.Felt(Reading.Felt.Answer.valueOf(answer.name()), depth));
+    private void felt(Moisture answer, Reading.Felt.Depth depth, double error) {
+      filter.see(new Reading.Felt(Reading.Felt.Answer.valueOf(answer.name()), depth, error));
     }
   }
 }

@@ -151,4 +151,19 @@ class PotFilterTest {
     }
     assertThat(Wish.of(null, false)).isEqualTo(Wish.DRY_BETWEEN);
   }
+
+  @Test
+  void aCoarserWayOfFeelingTellsLess() {
+    double before = new PotFilter(0.1).mean();
+    double last = 0;
+    for (double error :
+        new double[] {
+          Reading.Felt.PROBE, Reading.Felt.SKEWER, Reading.Felt.TOUCH, Reading.Felt.CLEAR_POT
+        }) {
+      double mean =
+          new PotFilter(0.1).see(new Reading.Felt(Answer.DRY, Depth.MIDDLE, error)).mean();
+      assertThat(mean).isBetween(last, before);
+      last = mean;
+    }
+  }
 }
