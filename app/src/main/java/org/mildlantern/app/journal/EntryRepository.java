@@ -18,12 +18,24 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
           + " and e.kind <> RETRACTION order by e.at desc, e.id desc")
   List<Entry> timeline(Long plantId, Limit limit);
 
-  /** For each plant, its last row of these kinds; two when they share an instant. */
+  /** When each of the plants had its last row of these kinds. */
   @Query(
-      "select e from Entry e join (select l.plantId as plantId, max(l.at) as at from Entry l where"
-          + " l.kind in :kinds and not l.superseded group by l.plantId) m on m.plantId = e.plantId and"
-          + " m.at = e.at where e.kind in :kinds and not e.superseded order by e.id")
-  List<Entry> lastOfEach(Collection<EntryKind> kinds);
+      "select e.plantId as plant, max(e.at) as at from Entry e where e.plantId in :plants and e.kind"
+          + " in :kinds and not e.superseded group by e.plantId")
+  List<Last> lastAt(Collection<Long> plants, Collection<EntryKind> kinds);
+
+  /** A plant with the instant of its last row. */
+  interface Last {
+    Long getPlant();
+
+    Instant getAt();
+  }
+
+  @Query(
+      "select e from Entry e where e.plantId in :plants and e.at in :instants and e.kind in :kinds"
+          + " and not e.superseded order by e.id")
+  List<Entry> at(
+      Collection<Long> plants, Collection<Instant> instants, Collection<EntryKind> kinds);
 
   @Query(
       "select e from Entry e where e.at >= :from and e.at < :to and not e.superseded"

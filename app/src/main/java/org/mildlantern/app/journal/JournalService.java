@@ -107,17 +107,30 @@ public class JournalService {
     return entries.movesSince(from.atStartOfDay(scope.zone()).toInstant());
   }
 
-  /** The last row about water of each plant, by plant id. */
+  /** The last row about water of each of the plants, by plant id. */
   @Transactional(readOnly = true)
-  public Map<Long, Entry> lastAboutWater() {
-    return entries.lastOfEach(ABOUT_WATER).stream()
-        .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
+  public Map<Long, Entry> lastAboutWater(Collection<Long> plantIds) {
+    return last(plantIds, ABOUT_WATER);
   }
 
-  /** The last flush of each plant, by plant id. */
+  /** The last flush of each of the plants, by plant id. */
   @Transactional(readOnly = true)
-  public Map<Long, Entry> lastFlushes() {
-    return entries.lastOfEach(Set.of(EntryKind.FLUSH)).stream()
+  public Map<Long, Entry> lastFlushes(Collection<Long> plantIds) {
+    return last(plantIds, Set.of(EntryKind.FLUSH));
+  }
+
+  private Map<Long, Entry> last(Collection<Long> plantIds, Set<EntryKind> kinds) {
+    if (plantIds.isEmpty()) {
+      return Map.of();
+    }
+    Map<Long, Instant> at =
+        entries.lastAt(plantIds, kinds).stream()
+            .collect(Collectors.toMap(EntryRepository.Last::getPlant, EntryRepository.Last::getAt));
+    if (at.isEmpty()) {
+      return Map.of();
+    }
+    return entries.at(plantIds, Set.copyOf(at.values()), kinds).stream()
+        .filter(entry -> entry.at().equals(at.get(entry.plantId())))
         .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
   }
 

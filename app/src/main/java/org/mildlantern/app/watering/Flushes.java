@@ -43,7 +43,7 @@ public class Flushes {
     if (with.isEmpty()) {
       return List.of();
     }
-    Map<Long, Entry> last = journal.lastFlushes();
+    Map<Long, Entry> last = journal.lastFlushes(with.stream().map(PlantView::id).toList());
     List<Flush> flushes = new ArrayList<>();
     for (PlantView plant : with) {
       Entry entry = last.get(plant.id());

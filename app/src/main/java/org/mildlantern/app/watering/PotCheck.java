@@ -57,7 +57,7 @@ public record PotCheck(
     return new PotCheck(
         water.lookOn(),
         null,
-        "should be a fifth full",
+        "a fifth full by then",
         water.working(),
         null,
         null,

@@ -7,8 +7,10 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.water.Standing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,13 +40,14 @@ public class WateringAnswers {
                     .filter(plant -> plant.place().id().equals(placeId))
                     .map(
                         plant ->
-                            journal.write(
-                                new Entry(
-                                    plant.id(),
-                                    scope.now(),
-                                    EntryKind.WATER,
-                                    "Watered, with all of " + place.name())))
+                            journal.write(watered(plant, "Watered, with all of " + place.name())))
                     .toList());
+  }
+
+  /** A drink; where the pot stands in water, a fill. */
+  private Entry watered(PlantView plant, String text) {
+    return new Entry(plant.id(), scope.now(), EntryKind.WATER, text)
+        .ofPot(plant.standsIn() == Standing.Kind.NONE ? null : PotNote.of(PotNote.What.FILLED));
   }
 
   /** The pot was not looked at today; it comes back tomorrow. */

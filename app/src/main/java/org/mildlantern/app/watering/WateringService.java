@@ -55,10 +55,10 @@ public class WateringService {
     Map<Long, PotState> followed = states.current(plants);
     Map<Long, PotCheck> checks = new HashMap<>(standing(plants));
     followed.forEach((plant, state) -> checks.put(plant, PotCheck.of(state)));
-    Map<Long, Entry> last = checks.size() == plants.size() ? Map.of() : journal.lastAboutWater();
-    for (PlantView plant : plants) {
-      checks.computeIfAbsent(
-          plant.id(), id -> PotCheck.of(byInterval(plant, last.get(plant.id()))));
+    List<PlantView> others = plants.stream().filter(p -> !checks.containsKey(p.id())).toList();
+    Map<Long, Entry> last = journal.lastAboutWater(others.stream().map(PlantView::id).toList());
+    for (PlantView plant : others) {
+      checks.put(plant.id(), PotCheck.of(byInterval(plant, last.get(plant.id()))));
     }
     return checks;
   }
