@@ -101,7 +101,7 @@
       const body = new URLSearchParams({ ...answer.fields, at: answer.at });
       let reply;
       try {
-        reply = await fetch(answer.action, { method: "POST", body, redirect: "follow", headers: { [now.header]: now.token, "Round-Waited": "1" } });
+        reply = await fetch(answer.action, { method: "POST", body, redirect: "follow", headers: { [now.header]: now.token, "Round-Waited": "1", Accept: "application/json, text/html" } });
       } catch {
         cut = true;
         break;
@@ -110,7 +110,7 @@
       else if (reply.status === 409) { forget(answer.key); lay(await reply.text()); }
       else if (reply.status === 401 || reply.status === 403) { signedOut = true; break; }
       else if (reply.status >= 500) break;
-      else { forget(answer.key); refused(answer, reply.status); }
+      else { forget(answer.key); refused(answer, reply.status, await why(reply)); }
     }
     show();
     if (!kept().length && document.getElementById("round")) htmx.ajax("GET", "/today", { target: "#round", swap: "outerHTML" });
@@ -140,13 +140,16 @@
     htmx.process(both);
     both.scrollIntoView({ block: "nearest" });
   }
-  function refused(answer, status) {
+  async function why(reply) {
+    try { return (await reply.json()).detail || ""; } catch { return ""; }
+  }
+  function refused(answer, status, detail) {
     const box = document.createElement("div");
     box.className = "notice ember";
     box.setAttribute("role", "alert");
     box.textContent = status === 404
       ? `“${answer.said}” for ${answer.name}, ${clock(answer.at)}, could not be noted: the plant or the work is no longer there.`
-      : `“${answer.said}” for ${answer.name}, ${clock(answer.at)}, was not accepted. Look at it and note it again.`;
+      : `“${answer.said}” for ${answer.name}, ${clock(answer.at)}, was not accepted. ${detail || "Look at it and note it again."}`;
     both.append(box);
   }
 
@@ -164,6 +167,13 @@
       show();
     });
   }
+  document.addEventListener("htmx:responseError", (e) => {
+    const form = e.detail.elt.closest?.("[data-once]");
+    if (form && (e.detail.xhr.status === 401 || e.detail.xhr.status === 403)) {
+      signedOut = true;
+      keep(form, e.detail.requestConfig.triggeringEvent?.submitter);
+    }
+  });
   document.addEventListener("htmx:beforeSwap", (e) => {
     if (e.detail.xhr.status === 409) {
       both.querySelectorAll("[data-both]").forEach((old) => old.remove());

@@ -1,5 +1,6 @@
 package org.mildlantern.app.today;
 
+import java.time.Duration;
 import java.time.ZoneOffset;
 import org.mildlantern.app.keeper.Scope;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -11,6 +12,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(propagation = Propagation.REQUIRES_NEW)
 class AnswerStore {
+  /** Longer than an answer may wait. */
+  private static final Duration KEPT = Duration.ofDays(60);
+
   private final JdbcClient jdbc;
   private final Scope scope;
 
@@ -21,6 +25,10 @@ class AnswerStore {
 
   /** Claims a key; false when its answer was taken, or is being taken. */
   boolean claim(String key) {
+    jdbc.sql("delete from round_answer where collection_id = :c and taken_at < :old")
+        .param("c", scope.keeper().collectionId())
+        .param("old", scope.now().minus(KEPT).atOffset(ZoneOffset.UTC))
+        .update();
     return jdbc.sql(
                 "insert into round_answer (collection_id, key, taken_at) values (:c, :key, :at)"
                     + " on conflict do nothing")

@@ -200,11 +200,23 @@ public class RoundService {
     if (open != null && open.dueOn() != null) {
       String shape = open.current().waiting() ? "lens" : "flag";
       work.add(
-          task(plant, shape, open.dueOn(), null, minutes, today -> caseItem(plant, open, today)));
+          task(
+              plant,
+              shape,
+              open.dueOn(),
+              null,
+              minutes,
+              today -> RoundItems.ofCase(plant, open, scope.today(), today)));
     }
     for (WaitingTestView test : waiting.getOrDefault(plant.id(), List.of())) {
       work.add(
-          task(plant, "lens", test.dueOn(), null, minutes, today -> testItem(plant, test, today)));
+          task(
+              plant,
+              "lens",
+              test.dueOn(),
+              null,
+              minutes,
+              today -> RoundItems.ofTest(plant, test, scope.today(), today)));
     }
     for (RoundSource.Due more : due.getOrDefault(plant.id(), List.of())) {
       work.add(
@@ -251,7 +263,7 @@ public class RoundService {
         if (past || answers(entry)) {
           items
               .computeIfAbsent(entry.plantId(), id -> new ArrayList<>())
-              .add(done(entry, plantsById.get(entry.plantId())));
+              .add(RoundItems.done(entry, plantsById.get(entry.plantId())));
         }
       }
     }
@@ -334,71 +346,6 @@ public class RoundService {
         .filter(entry -> entry.id() > seen && answers(entry) && !entry.sent())
         .filter(entry -> OF_POTS.contains(entry.kind()) == ofPot)
         .findFirst();
-  }
-
-  private static RoundItem done(Entry entry, PlantView plant) {
-    return new RoundItem(
-        "done-" + entry.id(),
-        entry.kind().shape(),
-        entry.plantId(),
-        plant == null ? "" : plant.name(),
-        plant == null ? "" : plant.code(),
-        entry.text(),
-        "",
-        List.of(),
-        true,
-        entry.id(),
-        entry.caseId() == null ? null : "/cases/" + entry.caseId(),
-        null);
-  }
-
-  private RoundItem caseItem(PlantView plant, CaseView open, boolean isToday) {
-    CaseView.Step step = open.current();
-    String action = "/today/cases/" + open.id();
-    boolean look = step.waiting();
-    return new RoundItem(
-        "case-" + open.id(),
-        look ? "lens" : "flag",
-        plant.id(),
-        plant.name(),
-        plant.code(),
-        look ? "look again" : "decide what next",
-        look
-            ? open.cause().label() + " · changed " + WaterItems.ago(step.madeOn(), scope.today())
-            : open.cause().label() + " · it was " + step.response().name().toLowerCase(),
-        look && isToday
-            ? List.of(
-                new RoundItem.Answer("Better", action, "outcome", "BETTER"),
-                new RoundItem.Answer("Same", action, "outcome", "SAME"),
-                new RoundItem.Answer("Worse", action, "outcome", "WORSE"))
-            : List.of(),
-        false,
-        null,
-        "/cases/" + open.id(),
-        null);
-  }
-
-  private RoundItem testItem(PlantView plant, WaitingTestView test, boolean isToday) {
-    String action = "/today/tests/" + test.id();
-    return new RoundItem(
-        "test-" + test.id(),
-        "lens",
-        plant.id(),
-        plant.name(),
-        plant.code(),
-        test.check().waits() ? "read the test" : "look, as planned",
-        test.check().waits()
-            ? test.node().label() + "? · begun " + WaterItems.ago(test.startedOn(), scope.today())
-            : test.check().label() + ": " + test.node().label() + "?",
-        isToday
-            ? List.of(
-                new RoundItem.Answer("Yes", action, "there", "true"),
-                new RoundItem.Answer("No", action, "there", "false"))
-            : List.of(),
-        false,
-        null,
-        "/plants/" + plant.id() + "/diagnose",
-        null);
   }
 
   /** Counts by kind of work for each day of the ribbon. */

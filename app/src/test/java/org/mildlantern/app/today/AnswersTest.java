@@ -132,7 +132,8 @@ class AnswersTest extends WebCase {
     Round.Row row = row();
     for (Duration off : List.of(Duration.ofDays(2), Duration.ofDays(-30))) {
       waited(answer(row, "dry").param("at", Keepers.NOW.plus(off).toString()))
-          .andExpect(status().isUnprocessableEntity());
+          .andExpect(status().isUnprocessableEntity())
+          .andExpect(jsonPath("$.detail").value(containsString("clock right")));
     }
     waited(answer(row, "dry").param("at", "noon")).andExpect(status().isBadRequest());
     waited(answer(row, "dry").param("seen", "x")).andExpect(status().isNoContent());
