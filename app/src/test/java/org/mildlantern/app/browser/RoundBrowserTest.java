@@ -28,19 +28,20 @@ class RoundBrowserTest extends BrowserCase {
 
   /** Steps to a row with j and k alone, and answers with a digit. */
   private void answer(String id, String digit) {
-    for (int steps = 0; steps < 80 && !current().equals(id); steps++) {
-      boolean below =
-          (Boolean)
-              page.evaluate(
-                  "id => { const all = [...document.querySelectorAll('[data-row]')];"
-                      + " const at = all.findIndex(r => r.classList.contains('next'));"
-                      + " return all.findIndex(r => r.id === id) > at; }",
-                  id);
-      page.keyboard().press(below ? "j" : "k");
+    int steps =
+        (Integer)
+            page.evaluate(
+                "id => { const all = [...document.querySelectorAll('[data-row]')];"
+                    + " return all.findIndex(r => r.id === id)"
+                    + " - all.findIndex(r => r.classList.contains('next')); }",
+                id);
+    for (int step = 0; step < Math.abs(steps); step++) {
+      page.keyboard().press(steps > 0 ? "j" : "k");
     }
     assertThat(current()).isEqualTo(id);
     page.keyboard().press(digit);
-    assertThat(row(id).and(page.locator(DUE))).hasCount(0);
+    assertThat(row(id).and(page.locator(DUE)))
+        .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(15000));
   }
 
   private String current() {
