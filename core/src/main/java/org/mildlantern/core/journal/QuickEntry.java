@@ -81,28 +81,10 @@ public record QuickEntry(
     }
     Matcher match;
     if ((match = WATER.matcher(text)).matches()) {
-      Double ml = amount(match.group(1), "ml", MOST_ML);
-      return new QuickEntry(
-          EntryKind.WATER,
-          ml,
-          null,
-          null,
-          null,
-          null,
-          PotNote.ofWatering(match.group(1)),
-          sentence(text));
+      return watered(match.group(1), PotNote.ofWatering(match.group(1)), text);
     }
     if ((match = FILLED.matcher(text)).matches()) {
-      Double ml = amount(match.group(1), "ml", MOST_ML);
-      return new QuickEntry(
-          EntryKind.WATER,
-          ml,
-          null,
-          null,
-          null,
-          null,
-          PotNote.of(PotNote.What.FILLED),
-          sentence(text));
+      return watered(match.group(1), PotNote.of(PotNote.What.FILLED), text);
     }
     if (FLUSH.matcher(text).matches()) {
       return plain(EntryKind.FLUSH, text);
@@ -149,6 +131,11 @@ public record QuickEntry(
       return new QuickEntry(EntryKind.LOSS, null, null, null, null, lost, null, sentence(text));
     }
     return plain(EntryKind.NOTE, text);
+  }
+
+  private static QuickEntry watered(String rest, PotNote how, String text) {
+    Double ml = amount(rest, "ml", MOST_ML);
+    return new QuickEntry(EntryKind.WATER, ml, null, null, null, null, how, sentence(text));
   }
 
   private static QuickEntry probed(PotNote.What how, List<Moisture> felt, String text) {
