@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
+import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
@@ -11,6 +12,7 @@ import org.mildlantern.app.places.PlaceForm;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantForm;
+import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
@@ -31,6 +33,7 @@ public class Keepers {
   private KeeperService keepers;
   private PlaceService places;
   private PlantService plants;
+  private PlantNotes notes;
   private Scope scope;
 
   @Bean
@@ -40,7 +43,13 @@ public class Keepers {
   }
 
   @org.springframework.beans.factory.annotation.Autowired
-  void use(KeeperService keepers, PlaceService places, PlantService plants, Scope scope) {
+  void use(
+      KeeperService keepers,
+      PlaceService places,
+      PlantService plants,
+      PlantNotes notes,
+      Scope scope) {
+    this.notes = notes;
     this.keepers = keepers;
     this.places = places;
     this.plants = plants;
@@ -60,6 +69,11 @@ public class Keepers {
 
   public PlantView plant(SignedIn keeper, PlaceView place, String name) {
     return as(keeper, () -> plants.add(form(place, name, null)));
+  }
+
+  /** Writes a line into a plant's day book. */
+  public Entry note(SignedIn keeper, Long plantId, String line) {
+    return as(keeper, () -> notes.write(plantId, line).orElseThrow().entry());
   }
 
   public static PlantForm form(PlaceView place, String name, String formId) {

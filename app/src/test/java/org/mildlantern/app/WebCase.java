@@ -3,10 +3,12 @@ package org.mildlantern.app;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import jakarta.servlet.http.Cookie;
 import org.mildlantern.app.keeper.SignedIn;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -26,9 +28,22 @@ public abstract class WebCase {
     return web.perform(request(keeper, path, pairs));
   }
 
-  /** Posts as htmx does, for a fragment. */
+  /** Posts as htmx does, for a fragment, and follows where it is sent. */
   protected ResultActions htmx(SignedIn keeper, String path, String... pairs) throws Exception {
-    return web.perform(request(keeper, path, pairs).header("HX-Request", "true"));
+    return follow(keeper, web.perform(request(keeper, path, pairs).header("HX-Request", "true")));
+  }
+
+  /** What htmx shows in the end: the answer itself, or the page that it is sent to. */
+  protected ResultActions follow(SignedIn keeper, ResultActions answer) throws Exception {
+    MvcResult result = answer.andReturn();
+    String to = result.getResponse().getRedirectedUrl();
+    if (to == null) {
+      return answer;
+    }
+    MockHttpServletRequestBuilder next =
+        MockMvcRequestBuilders.get(to).with(user(keeper)).header("HX-Request", "true");
+    Cookie[] session = result.getResponse().getCookies();
+    return web.perform(session.length == 0 ? next : next.cookie(session));
   }
 
   private static MockHttpServletRequestBuilder request(

@@ -26,6 +26,9 @@ class CaseChange {
   private String reason;
   private String confoundedBy;
 
+  /** Root of the entry that confounds it; null when a reason was given without one. */
+  private Long confoundedRoot;
+
   @Enumerated(EnumType.STRING)
   private Response.Outcome response;
 
@@ -101,12 +104,18 @@ class CaseChange {
     return new ChangeWindow(madeOn, lookOn);
   }
 
-  void confound(String what) {
+  void confound(String what, Long entryRoot) {
     this.confoundedBy = what.length() <= 300 ? what : what.substring(0, 300);
+    this.confoundedRoot = entryRoot;
+  }
+
+  boolean isConfoundedBy(Long entryRoot) {
+    return entryRoot.equals(confoundedRoot);
   }
 
   void clearConfound() {
     this.confoundedBy = null;
+    this.confoundedRoot = null;
   }
 
   void answer(Response.Outcome outcome, LocalDate day, double probability) {

@@ -3,19 +3,18 @@ package org.mildlantern.app.cases;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.web.Web;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Response;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Remedies;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The pages of a case. */
@@ -48,8 +47,8 @@ class CaseController {
   /** What a case on this cause would be, before it is opened. */
   @GetMapping("/plants/{plantId}/cases/new")
   String plan(@PathVariable Long plantId, @RequestParam String cause, Model model) {
-    model.addAttribute("plan", cases.plan(plantId, cause).orElseThrow(CaseController::missing));
-    model.addAttribute("plant", plants.find(plantId).orElseThrow(CaseController::missing));
+    model.addAttribute("plan", cases.plan(plantId, cause).orElseThrow(Web::missing));
+    model.addAttribute("plant", plants.find(plantId).orElseThrow(Web::missing));
     model.addAttribute("openCase", cases.openOf(plantId).orElse(null));
     return "cases/plan";
   }
@@ -57,7 +56,7 @@ class CaseController {
   @PostMapping("/plants/{plantId}/cases/new")
   String open(@PathVariable Long plantId, @RequestParam String cause, RedirectAttributes flash) {
     try {
-      CaseView opened = cases.open(plantId, cause).orElseThrow(CaseController::missing);
+      CaseView opened = cases.open(plantId, cause).orElseThrow(Web::missing);
       return "redirect:/cases/" + opened.id();
     } catch (IllegalStateException e) {
       flash.addFlashAttribute("problem", e.getMessage());
@@ -67,7 +66,7 @@ class CaseController {
 
   @GetMapping("/cases/{id}")
   String show(@PathVariable Long id, Model model) {
-    CaseView found = cases.find(id).orElseThrow(CaseController::missing);
+    CaseView found = cases.find(id).orElseThrow(Web::missing);
     model.addAttribute("kase", found);
     model.addAttribute("plant", plants.find(found.plantId()).orElseThrow());
     model.addAttribute("opening", Decibans.percent(found.probability()));
@@ -108,7 +107,7 @@ class CaseController {
               flash.addFlashAttribute("undo", entry.id());
             },
             () -> {
-              cases.find(id).orElseThrow(CaseController::missing);
+              cases.find(id).orElseThrow(Web::missing);
               flash.addFlashAttribute("said", "That look was answered already.");
             });
     return "redirect:/cases/" + id;
@@ -148,10 +147,6 @@ class CaseController {
   }
 
   private static String toCase(Optional<CaseView> found) {
-    return "redirect:/cases/" + found.orElseThrow(CaseController::missing).id();
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    return "redirect:/cases/" + found.orElseThrow(Web::missing).id();
   }
 }

@@ -8,8 +8,10 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.diagnose.DiagnoseService;
 import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryCorrected;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -17,7 +19,7 @@ import org.mildlantern.core.care.CarePlan;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.diagnosis.Response;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -115,6 +117,7 @@ public class CaseService {
             new CaseChange(
                 opened.id(), plan.get().change().id(), scope.today(), plan.get().lookOn(), ""));
     write(
+        CaseActed.Act.OPENED,
         opened,
         change,
         "Case "
@@ -156,6 +159,7 @@ public class CaseService {
     String word = outcome.name().charAt(0) + outcome.name().substring(1).toLowerCase();
     return Optional.of(
         write(
+            CaseActed.Act.ANSWERED,
             open,
             change,
             word
@@ -200,7 +204,7 @@ public class CaseService {
         if (why.isEmpty()) {
           throw new WindowOpen(present, knowledge.change(present.changeId()).orElseThrow());
         }
-        present.confound(change.get().label() + ": " + why);
+        present.confound(change.get().label() + ": " + why, null);
       }
     }
     if (present != null) {
@@ -218,6 +222,7 @@ public class CaseService {
                 plan.lookOn(),
                 why.length() <= 300 ? why : why.substring(0, 300)));
     write(
+        changeId == null ? CaseActed.Act.KEPT : CaseActed.Act.CHANGED,
         open,
         made,
         (changeId == null ? "Kept on: " : "Next change: ")
@@ -239,6 +244,7 @@ public class CaseService {
                       change -> {
                         change.undo(scope.today());
                         write(
+                            CaseActed.Act.UNDONE,
                             open,
                             change,
                             "Change undone: "
@@ -261,6 +267,7 @@ public class CaseService {
                   outcome,
                   lesson.length() <= 1000 ? lesson : lesson.substring(0, 1000));
               write(
+                  CaseActed.Act.CLOSED,
                   open,
                   null,
                   "Case "
@@ -273,10 +280,10 @@ public class CaseService {
   }
 
   /** Notes that something else was done to the plant inside the window, and why. */
-  public void confound(Long plantId, String what) {
-    waitingIn(plantId)
-        .filter(change -> change.window().confoundedBy(scope.today()))
-        .ifPresent(change -> change.confound(what));
+  public void confound(Entry entry, String why) {
+    waitingIn(entry.plantId())
+        .filter(change -> change.window().confoundedBy(scope.day(entry.at())))
+        .ifPresent(change -> change.confound(entry.text() + ": " + why, entry.root()));
   }
 
   /** The change under test on this plant today, if another change would confound it. */
@@ -296,35 +303,51 @@ public class CaseService {
         .flatMap(c -> changes.of(c.id()).stream().filter(CaseChange::waiting).findFirst());
   }
 
-  private Entry write(PlantCase theCase, CaseChange change, String text) {
-    return journal.write(
-        new Entry(theCase.plantId(), scope.now(), EntryKind.CASE, text)
-            .ofCase(theCase.id(), change == null ? null : change.id())
-            .ofLook(theCase.lookId()));
+  private Entry write(CaseActed.Act act, PlantCase theCase, CaseChange change, String text) {
+    CaseActed note = new CaseActed(act, theCase.id(), change == null ? null : change.id());
+    return journal.write(new Entry(theCase.plantId(), scope.now(), note, text));
   }
 
   @EventListener
   void takeBack(EntryRetracted event) {
     Entry entry = event.entry();
-    if (entry.kind().changesCare()) {
-      waitingIn(entry.plantId())
-          .filter(c -> c.confoundedBy() != null && c.confoundedBy().startsWith(entry.text()))
-          .ifPresent(CaseChange::clearConfound);
-    }
-    if (entry.kind() != EntryKind.CASE || entry.caseId() == null) {
-      return;
-    }
-    PlantCase theCase = cases.byId(entry.caseId()).orElseThrow();
-    if (entry.text().contains(" opened: ")) {
-      changes.of(theCase.id()).forEach(CaseChange::end);
-      theCase.close(scope.today(), Outcome.TAKEN_BACK, "");
-    } else if (entry.text().contains(" closed: ")) {
-      if (cases.openOf(theCase.plantId()).isEmpty()) {
-        theCase.reopen();
+    clearConfound(entry);
+    entry.as(CaseActed.class).ifPresent(acted -> takeBack(acted, entry));
+  }
+
+  private void takeBack(CaseActed acted, Entry entry) {
+    PlantCase theCase = cases.byId(acted.caseId()).orElseThrow();
+    switch (acted.act()) {
+      case OPENED -> {
+        changes.of(theCase.id()).forEach(CaseChange::end);
+        theCase.close(scope.today(), Outcome.TAKEN_BACK, "");
       }
-    } else if (entry.changeRef() != null) {
-      changes.byId(entry.changeRef()).ifPresent(CaseChange::takeBackAnswer);
+      case CLOSED -> {
+        if (cases.openOf(theCase.plantId()).isEmpty()) {
+          theCase.reopen();
+        }
+      }
+      case ANSWERED, KEPT, CHANGED, UNDONE ->
+          Optional.ofNullable(acted.changeId())
+              .flatMap(changes::byId)
+              .ifPresent(CaseChange::takeBackAnswer);
     }
+  }
+
+  /** What was corrected into something else confounds no longer, or does now. */
+  @EventListener
+  void corrected(EntryCorrected event) {
+    if (!event.fresh().kind().changesCare()) {
+      clearConfound(event.fresh());
+    } else if (!event.old().kind().changesCare()) {
+      confound(event.fresh(), "by a correction");
+    }
+  }
+
+  private void clearConfound(Entry entry) {
+    waitingIn(entry.plantId())
+        .filter(change -> change.isConfoundedBy(entry.root()))
+        .ifPresent(CaseChange::clearConfound);
   }
 
   @Transactional(readOnly = true)
@@ -340,8 +363,11 @@ public class CaseService {
   /** All open cases, by plant id. */
   @Transactional(readOnly = true)
   public Map<Long, CaseView> open() {
-    return views(cases.open()).stream()
-        .collect(Collectors.toMap(CaseView::plantId, c -> c, (a, b) -> a));
+    return PageMemo.once(
+        "open-cases",
+        () ->
+            views(cases.open()).stream()
+                .collect(Collectors.toMap(CaseView::plantId, c -> c, (a, b) -> a)));
   }
 
   @Transactional(readOnly = true)

@@ -13,6 +13,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Remedies;
@@ -146,7 +147,7 @@ public class ContactService {
       LocalDate day = scope.day(move.at());
       stays.add(new Stay(place, day, to));
       to = day;
-      place = move.fromPlaceId();
+      place = move.as(Moved.class).map(Moved::from).orElse(null);
       if (place == null) {
         return stays;
       }

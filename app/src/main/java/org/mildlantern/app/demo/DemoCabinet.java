@@ -2,6 +2,7 @@ package org.mildlantern.app.demo;
 
 import java.util.List;
 import java.util.Map;
+import org.mildlantern.core.journal.Looked;
 import org.springframework.stereotype.Component;
 
 /** Writes the demo's cabinet, patch tests and trap counts. */
@@ -44,14 +45,20 @@ class DemoCabinet {
         .with("result", test.text("result"))
         .with(
             "begun_entry_id",
-            rows.entry(plant, begun, 12, "LOOK", "Patch test begun: " + what).save())
+            rows.entry(
+                    plant,
+                    begun,
+                    12,
+                    new Looked(Looked.What.PATCH, null),
+                    "Patch test begun: " + what)
+                .save())
         .with(
             "read_entry_id",
             rows.entry(
                     plant,
                     begun - 2,
                     12,
-                    "LOOK",
+                    new Looked(Looked.What.PATCH, null),
                     "Patch test read: " + what + ", the leaf is clean")
                 .save())
         .save();

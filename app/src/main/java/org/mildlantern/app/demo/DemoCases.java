@@ -5,6 +5,8 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.care.CarePlan;
 import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.core.journal.CaseActed;
+import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -41,13 +43,13 @@ class DemoCases {
             .with("learned", story.get("learned", ""))
             .save();
     String opening = "Case " + number + " opened: " + cause.label();
-    rows.entry(plant, opened, 11, "CASE", opening).with("look_id", look).with("case_id", id).save();
+    rows.entry(plant, opened, 11, new CaseActed(CaseActed.Act.OPENED, id, null), opening).save();
     for (Sheet step : story.list("changes")) {
-      change(plant, look, id, cause, subject, step, opened, closed != null);
+      change(plant, id, cause, subject, step, opened, closed != null);
     }
     if (closed != null) {
       String end = "Case " + number + " closed. " + story.get("learned", "");
-      rows.entry(plant, closed, 15, "CASE", end).with("look_id", look).with("case_id", id).save();
+      rows.entry(plant, closed, 15, new CaseActed(CaseActed.Act.CLOSED, id, null), end).save();
     }
   }
 
@@ -74,13 +76,12 @@ class DemoCases {
             .filter(DemoCases::isPresent)
             .map(finding -> knowledge.node(finding.text("node")).orElseThrow().label())
             .collect(Collectors.joining("; ", "Looked: ", ""));
-    rows.entry(plant, opened, 10, "LOOK", seen).with("look_id", look).save();
+    rows.entry(plant, opened, 10, new Looked(Looked.What.FINDINGS, look), seen).save();
     return look;
   }
 
   private void change(
       long plant,
-      long look,
       long theCase,
       Cause cause,
       Subject subject,
@@ -109,7 +110,8 @@ class DemoCases {
             .with("ended", closed || Boolean.TRUE.equals(step.get("ended")))
             .save();
     if (made != opened) {
-      caseEntry(plant, made, 12, "Next change: " + change.label(), look, theCase, id);
+      CaseActed next = new CaseActed(CaseActed.Act.CHANGED, theCase, id);
+      rows.entry(plant, made, 12, next, "Next change: " + change.label()).save();
     }
     if (responded != null) {
       String response = step.text("response");
@@ -119,17 +121,9 @@ class DemoCases {
                   response.charAt(0),
                   response.substring(1).toLowerCase(Locale.ROOT),
                   change.label());
-      caseEntry(plant, responded, 13, answer, look, theCase, id);
+      CaseActed answered = new CaseActed(CaseActed.Act.ANSWERED, theCase, id);
+      rows.entry(plant, responded, 13, answered, answer).save();
     }
-  }
-
-  private void caseEntry(
-      long plant, int ago, int hour, String text, long look, long theCase, long change) {
-    rows.entry(plant, ago, hour, "CASE", text)
-        .with("look_id", look)
-        .with("case_id", theCase)
-        .with("change_ref", change)
-        .save();
   }
 
   private static boolean isPresent(Sheet finding) {

@@ -1,5 +1,6 @@
 package org.mildlantern.app.demo;
 
+import java.sql.Types;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -8,7 +9,10 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.TreeMap;
+import org.mildlantern.app.journal.Notes;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.journal.Note;
+import org.springframework.jdbc.core.SqlParameterValue;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Component;
@@ -30,11 +34,12 @@ class DemoRows {
   }
 
   /** A journal entry of a plant, some days ago at an hour. */
-  Row entry(long plant, int ago, int hour, String kind, String text) {
+  Row entry(long plant, int ago, int hour, Note note, String text) {
     return row("entry")
         .with("plant_id", plant)
         .with("at", at(ago, hour))
-        .with("kind", kind)
+        .with("kind", note.kind().name())
+        .with("note", new SqlParameterValue(Types.OTHER, Notes.write(note)))
         .with("text", text)
         .with("superseded", false);
   }

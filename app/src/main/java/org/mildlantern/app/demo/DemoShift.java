@@ -41,9 +41,11 @@ class DemoShift {
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
               + " stage_since = stage_since + :d,"
               + " archived_on = archived_on + :d where collection_id = :c",
-          "update entry set at = at + make_interval(days => :d),"
-              + " medium_since_before = medium_since_before + :d where collection_id = :c"
+          "update entry set at = at + make_interval(days => :d) where collection_id = :c"
               + " and reading_key is null",
+          "update entry set note = jsonb_set(note, '{before,since}',"
+              + " to_jsonb((note #>> '{before,since}')::date + :d)) where collection_id = :c"
+              + " and note #> '{before,since}' is not null",
           "update look set started_at = started_at + make_interval(days => :d),"
               + " finished_at = finished_at + make_interval(days => :d) where collection_id = :c",
           "update plant_case set opened_on = opened_on + :d, closed_on = closed_on + :d"

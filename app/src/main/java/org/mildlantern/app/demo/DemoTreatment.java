@@ -2,6 +2,10 @@ package org.mildlantern.app.demo;
 
 import java.util.List;
 import java.util.Map;
+import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.Recorded;
+import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -21,10 +25,8 @@ class DemoTreatment {
 
   /** A move with its places, so that contacts can be read from it. */
   void move(long plant, Sheet move, Map<String, Long> places) {
-    rows.entry(plant, move.days("ago"), 12, "MOVE", move.text("text"))
-        .with("from_place_id", places.get(move.text("from")))
-        .with("place_id", places.get(move.text("to")))
-        .save();
+    Moved moved = new Moved(places.get(move.text("from")), places.get(move.text("to")));
+    rows.entry(plant, move.days("ago"), 12, moved, move.text("text")).save();
   }
 
   void isolation(long plant, Sheet isolation) {
@@ -36,7 +38,12 @@ class DemoTreatment {
         .with("began_on", rows.day(began))
         .with(
             "entry_id",
-            rows.entry(plant, began, 12, "NOTE", "Quarantine begun: " + isolation.text("why"))
+            rows.entry(
+                    plant,
+                    began,
+                    12,
+                    new Recorded(Recorded.What.QUARANTINE_BEGUN),
+                    "Quarantine begun: " + isolation.text("why"))
                 .save())
         .save();
   }
@@ -56,7 +63,11 @@ class DemoTreatment {
           .with("pest", pest)
           .with("looked_on", rows.day(day))
           .with("counted", number)
-          .with("entry_id", rows.entry(plant, day, 13, "LOOK", "Looked" + what + found).save())
+          .with(
+              "entry_id",
+              rows.entry(
+                      plant, day, 13, new Looked(Looked.What.PEST, null), "Looked" + what + found)
+                  .save())
           .save();
     }
   }
@@ -68,7 +79,7 @@ class DemoTreatment {
             .param("p", plant)
             .query(Long.class)
             .single();
-    long entry = entry(plant, begun, theCase, course.text("text"));
+    long entry = entry(plant, begun, new Treated(Treated.Act.BEGUN, theCase), course.text("text"));
     long id =
         rows.row("treatment_course")
             .with("case_id", theCase)
@@ -91,12 +102,18 @@ class DemoTreatment {
           .with("answered_on", done ? rows.day(day) : null)
           .with(
               "entry_id",
-              done ? entry(plant, day, theCase, "Treated: " + visit.text("text")) : null)
+              done
+                  ? entry(
+                      plant,
+                      day,
+                      new Treated(Treated.Act.TREATED, theCase),
+                      "Treated: " + visit.text("text"))
+                  : null)
           .save();
     }
   }
 
-  private long entry(long plant, int ago, long theCase, String text) {
-    return rows.entry(plant, ago, 18, "TREAT", text).with("case_id", theCase).save();
+  private long entry(long plant, int ago, Treated note, String text) {
+    return rows.entry(plant, ago, 18, note, text).save();
   }
 }

@@ -4,6 +4,15 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Random;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.journal.Fed;
+import org.mildlantern.core.journal.Felt;
+import org.mildlantern.core.journal.Filled;
+import org.mildlantern.core.journal.Flushed;
+import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.Repotted;
+import org.mildlantern.core.journal.Strength;
+import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.season.Season;
@@ -15,6 +24,7 @@ import org.springframework.stereotype.Component;
 class DemoYear {
   private static final int DAYS = 365;
   private static final int REST_DAYS = 60;
+  private static final Watered SOAKED = new Watered(null, Watered.RunOff.THROUGH);
 
   private final DemoRows rows;
   private final Scope scope;
@@ -39,26 +49,28 @@ class DemoYear {
       if (interval > 3 && !given.has("thirsty") && random.nextInt(4) == 0) {
         int felt = ago - interval + 1;
         if (felt > Math.max(end, 2)) {
-          rows.entry(plant, felt, 9, "MOISTURE", "Felt damp").with("moisture", "DAMP").save();
+          write(plant, felt, LocalTime.of(9, 0), Felt.probe(Moisture.DAMP), "Felt damp");
         }
       }
       boolean growing = season == Season.SPRING || season == Season.SUMMER;
       if (growing && !form.tags().contains("carnivore") && random.nextInt(4) == 0) {
-        rows.entry(plant, ago, 11, "FEED", "Fed 60 ppm N with the water").save();
+        Fed feed = new Fed(null, 60.0, null, Strength.NOT_SAID);
+        write(plant, ago, LocalTime.of(11, 0), feed, "Fed 60 ppm N with the water");
       }
       ago -= Math.max(1, interval + random.nextInt(3) - 1);
     }
     if (last >= 0) {
-      rows.entry(plant, last, 9, "WATER", "Watered through").save();
+      write(plant, last, LocalTime.of(9, 0), SOAKED, "Watered through");
     }
     if (mediumDays < DAYS && !isNew) {
-      rows.entry(plant, mediumDays, 14, "REPOT", "Repotted into fresh medium").save();
+      Repotted repot = new Repotted(null, null);
+      write(plant, mediumDays, LocalTime.of(14, 0), repot, "Repotted into fresh medium");
     }
     for (int flushed = first - 4; cup && flushed > 0; flushed -= Standing.CUP_DAYS) {
-      rows.entry(plant, flushed, 11, "FLUSH", "Flushed the cup").save();
+      write(plant, flushed, LocalTime.of(11, 0), new Flushed(null), "Flushed the cup");
     }
     for (int flushed = first - 9; given.has("stands") && flushed > 0; flushed -= 42) {
-      rows.entry(plant, flushed, 11, "FLUSH", "Flushed from above").save();
+      write(plant, flushed, LocalTime.of(11, 0), new Flushed(null), "Flushed from above");
     }
   }
 
@@ -66,22 +78,18 @@ class DemoYear {
   private void drink(long plant, int ago, boolean cup, Sheet given, Random random) {
     LocalTime time = LocalTime.of(8, 0).plusSeconds(plant * 20 + random.nextInt(15));
     if (given.has("stands")) {
-      rows.entry(plant, ago, 8, "WATER", "Filled to its level")
-          .with("at", rows.at(ago, time))
-          .with("pot_note", "filled")
-          .save();
+      write(plant, ago, time, new Filled(null), "Filled to its level");
       return;
     }
     if (given.has("thirsty")) {
-      rows.entry(plant, ago, 8, "MOISTURE", "Felt dry")
-          .with("at", rows.at(ago, time))
-          .with("moisture", "DRY")
-          .save();
+      write(plant, ago, time, Felt.probe(Moisture.DRY), "Felt dry");
     }
-    rows.entry(plant, ago, 8, "WATER", cup ? "Cup topped up, medium watered" : "Watered through")
-        .with("at", rows.at(ago, time.plusSeconds(9)))
-        .with("pot_note", "ran-through")
-        .save();
+    String text = cup ? "Cup topped up, medium watered" : "Watered through";
+    write(plant, ago, time.plusSeconds(9), SOAKED, text);
+  }
+
+  private void write(long plant, int ago, LocalTime time, Note note, String text) {
+    rows.entry(plant, ago, time.getHour(), note, text).with("at", rows.at(ago, time)).save();
   }
 
   private static int interval(Taxon taxon, Season season, Sheet given, int ago) {

@@ -13,6 +13,9 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.photos.Picture;
 import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.core.journal.QuickLine;
+import org.mildlantern.core.journal.Recorded;
+import org.mildlantern.core.journal.Setting;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
@@ -114,16 +117,21 @@ class Tollhouse {
     demo.list("choices").forEach(c -> choices.choose(c.text("topic"), c.text("choice")));
     for (Sheet entry : demo.list("entries")) {
       long plant = plants.get(entry.text("plant")).id();
-      rows.entry(plant, entry.days("ago"), 17, entry.text("kind"), entry.text("text"))
-          .with("moisture", entry.text("moisture"))
-          .save();
+      String text = entry.text("text");
+      rows.entry(plant, entry.days("ago"), 17, QuickLine.read(text, nowhere()).note(), text).save();
     }
+  }
+
+  /** Lines of the demo name no places. */
+  private Setting nowhere() {
+    return new Setting(scope.now().atZone(scope.zone()), Map.of(), false);
   }
 
   private void addSpot(long plant, Sheet spot) {
     String text =
         "Measured %s: %s ± %s mm".formatted(spot.text("spot"), spot.text("mm"), spot.text("error"));
-    long entry = rows.entry(plant, spot.days("ago"), 11, "NOTE", text).save();
+    long entry =
+        rows.entry(plant, spot.days("ago"), 11, new Recorded(Recorded.What.SPOT), text).save();
     rows.row("spot_measure")
         .with("plant_id", plant)
         .with("spot", spot.text("spot"))
@@ -149,7 +157,13 @@ class Tollhouse {
         .with("thumbnail", picture.thumbnail())
         .with(
             "entry_id",
-            rows.entry(plant, spot.days("ago"), 11, "NOTE", "Photo: " + spot.text("spot")).save())
+            rows.entry(
+                    plant,
+                    spot.days("ago"),
+                    11,
+                    new Recorded(Recorded.What.PHOTO),
+                    "Photo: " + spot.text("spot"))
+                .save())
         .save();
   }
 

@@ -9,13 +9,14 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Web;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -57,11 +58,8 @@ class DiagnoseController {
 
   @GetMapping("/plants/{id}/diagnose")
   String show(
-      @PathVariable Long id,
-      @RequestParam(required = false) String part,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
-      Model model) {
-    return panel(diagnose.state(id).orElseThrow(DiagnoseController::missing), part, htmx, model);
+      @PathVariable Long id, @RequestParam(required = false) String part, Htmx htmx, Model model) {
+    return panel(diagnose.state(id).orElseThrow(Web::missing), part, htmx, model);
   }
 
   @PostMapping("/plants/{id}/diagnose/mark")
@@ -70,7 +68,7 @@ class DiagnoseController {
       @RequestParam String node,
       @RequestParam String state,
       @RequestParam(required = false) String part,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Htmx htmx,
       Model model) {
     return changed(() -> diagnose.mark(id, node, STATES.get(state)), id, part, htmx, model);
   }
@@ -81,7 +79,7 @@ class DiagnoseController {
       @RequestParam String condition,
       @RequestParam boolean counts,
       @RequestParam(required = false) String part,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Htmx htmx,
       Model model) {
     return changed(() -> diagnose.overrule(id, condition, counts), id, part, htmx, model);
   }
@@ -92,7 +90,7 @@ class DiagnoseController {
       @RequestParam String node,
       @RequestParam(defaultValue = "") String detail,
       @RequestParam(required = false) String part,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Htmx htmx,
       Model model) {
     return changed(() -> diagnose.note(id, node, detail), id, part, htmx, model);
   }
@@ -103,7 +101,7 @@ class DiagnoseController {
       @RequestParam String check,
       @RequestParam String node,
       @RequestParam(required = false) String part,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Htmx htmx,
       Model model) {
     return changed(
         () -> tests.begin(id, check, node).flatMap(begun -> diagnose.state(id)),
@@ -115,7 +113,7 @@ class DiagnoseController {
 
   @PostMapping("/plants/{id}/diagnose/save")
   String save(@PathVariable Long id, RedirectAttributes flash) {
-    plants.find(id).orElseThrow(DiagnoseController::missing);
+    plants.find(id).orElseThrow(Web::missing);
     flash.addFlashAttribute(
         "said", diagnose.finish(id).isPresent() ? "Findings saved." : "Nothing was marked yet.");
     return "redirect:/plants/" + id;
@@ -123,36 +121,32 @@ class DiagnoseController {
 
   @PostMapping("/plants/{id}/diagnose/discard")
   String discard(@PathVariable Long id) {
-    plants.find(id).orElseThrow(DiagnoseController::missing);
+    plants.find(id).orElseThrow(Web::missing);
     diagnose.discard(id);
     return "redirect:/plants/" + id + "/diagnose";
   }
 
   /** Makes a change to the look and shows where it stands now. */
   private String changed(
-      Supplier<Optional<LookState>> change, Long id, String part, String htmx, Model model) {
+      Supplier<Optional<LookState>> change, Long id, String part, Htmx htmx, Model model) {
     LookState now;
     try {
-      now = change.get().orElseThrow(DiagnoseController::missing);
+      now = change.get().orElseThrow(Web::missing);
     } catch (IllegalArgumentException e) {
       throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
     }
-    return htmx == null ? back(id, part) : panel(now, part, htmx, model);
+    return !htmx.on() ? back(id, part) : panel(now, part, htmx, model);
   }
 
-  private String panel(LookState state, String part, String htmx, Model model) {
+  private String panel(LookState state, String part, Htmx htmx, Model model) {
     model.addAttribute("view", presenter.show(state, tests.openOn(state.plant().id()), part));
-    if (htmx == null) {
+    if (!htmx.on()) {
       model.addAttribute("swatches", figures.swatches());
     }
-    return htmx == null ? "diagnose/page" : "diagnose/page :: panel";
+    return htmx.page("diagnose/page", "panel");
   }
 
   private static String back(Long id, String part) {
     return "redirect:/plants/" + id + "/diagnose" + (part == null ? "" : "?part=" + part);
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
   }
 }

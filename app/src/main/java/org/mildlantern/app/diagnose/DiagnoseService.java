@@ -14,7 +14,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Question;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Node;
@@ -229,8 +229,11 @@ public class DiagnoseService {
             look -> {
               look.finish(scope.now());
               journal.write(
-                  new Entry(plantId, scope.now(), EntryKind.LOOK, summary(findings.of(look.id())))
-                      .ofLook(look.id()));
+                  new Entry(
+                      plantId,
+                      scope.now(),
+                      new Looked(Looked.What.FINDINGS, look.id()),
+                      summary(findings.of(look.id()))));
               return look.id();
             });
   }

@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
@@ -18,9 +19,13 @@ import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.diagnosis.Shared;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.growth.Stage;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Fed;
+import org.mildlantern.core.journal.Felt;
+import org.mildlantern.core.journal.LostLeaves;
 import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.water.Wetness;
 import org.springframework.stereotype.Component;
 
@@ -28,6 +33,7 @@ import org.springframework.stereotype.Component;
 @Component
 class RecordReader {
   private static final int YEAR = 400;
+  private static final Set<NoteKind> DRINKS = Set.of(NoteKind.WATERED, NoteKind.FILLED);
 
   /** A reading of the medium says nothing about today after a week. Rule of thumb. */
   private static final int FRESH_DAYS = 7;
@@ -138,33 +144,49 @@ class RecordReader {
 
   private void ofEntries(List<Entry> entries, PlantRecords.Builder records) {
     LocalDate today = scope.today();
-    last(entries, EntryKind.WATER, records, "days-since-watering");
-    last(entries, EntryKind.FEED, records, "days-since-feed");
-    last(entries, EntryKind.MOVE, records, "days-since-move");
-    last(entries, EntryKind.REPOT, records, "days-since-repot");
-    last(entries, EntryKind.STOOD, records, "days-since-stood");
-    latest(entries, EntryKind.FEED)
-        .ifPresent(feed -> records.number("last-feed-ppm", feed.ppm(), sourceOf(feed)));
+    last(entries, DRINKS, records, "days-since-watering");
+    last(entries, NoteKind.FED, records, "days-since-feed");
+    last(entries, NoteKind.MOVED, records, "days-since-move");
+    last(entries, NoteKind.REPOTTED, records, "days-since-repot");
+    last(entries, NoteKind.STOOD, records, "days-since-stood");
+    latest(entries, NoteKind.FED)
+        .ifPresent(
+            feed ->
+                records.number(
+                    "last-feed-ppm",
+                    feed.as(Fed.class).map(Fed::ppm).orElse(null),
+                    sourceOf(feed)));
     if (!entries.isEmpty()) {
       records
           .number(
               "waterings-in-14-days",
-              count(entries, EntryKind.WATER, today.minusDays(14)),
+              count(entries, DRINKS, today.minusDays(14)),
               "counted in its day book")
           .number(
               "feeds-in-90-days",
-              count(entries, EntryKind.FEED, today.minusDays(90)),
+              count(entries, Set.of(NoteKind.FED), today.minusDays(90)),
               "counted in its day book");
     }
   }
 
+  private static Moisture felt(Entry entry) {
+    return entry.as(Felt.class).orElseThrow().deepest();
+  }
+
   private void last(
-      List<Entry> entries, EntryKind kind, PlantRecords.Builder records, String field) {
-    latest(entries, kind)
+      List<Entry> entries, NoteKind kind, PlantRecords.Builder records, String field) {
+    last(entries, Set.of(kind), records, field);
+  }
+
+  private void last(
+      List<Entry> entries, Set<NoteKind> kinds, PlantRecords.Builder records, String field) {
+    entries.stream()
+        .filter(e -> kinds.contains(e.kind()))
+        .findFirst()
         .ifPresent(e -> records.number(field, days(scope.day(e.at()), scope.today()), sourceOf(e)));
   }
 
-  private static Optional<Entry> latest(List<Entry> entries, EntryKind kind) {
+  private static Optional<Entry> latest(List<Entry> entries, NoteKind kind) {
     return entries.stream().filter(e -> e.kind() == kind).findFirst();
   }
 
@@ -172,15 +194,16 @@ class RecordReader {
   private Shedding ofLosses(PlantView plant, List<Entry> entries, PlantRecords.Builder records) {
     LocalDate today = scope.today();
     LocalDate moved =
-        latest(entries, EntryKind.MOVE).map(move -> scope.day(move.at())).orElse(null);
+        latest(entries, NoteKind.MOVED).map(move -> scope.day(move.at())).orElse(null);
     Shedding normal = plant.shedding(moved, today, scope.latitude());
     List<Entry> losses =
         entries.stream()
-            .filter(e -> e.kind() == EntryKind.LOSS && e.lost() != null)
+            .filter(e -> e.kind() == NoteKind.LOST)
             .filter(e -> days(scope.day(e.at()), today) <= LOSS_DAYS)
             .toList();
     if (!losses.isEmpty()) {
-      double share = losses.stream().mapToDouble(Entry::lost).sum();
+      double share =
+          losses.stream().mapToDouble(e -> e.as(LostLeaves.class).orElseThrow().share()).sum();
       records
           .number("loss", Math.min(1, share), sourceOf(losses.get(0)))
           .number("loss-normal", normal.leaves(), normal.working().result() + " may go");
@@ -190,10 +213,15 @@ class RecordReader {
 
   /** How much lighter its place is than the one it was moved from within the last weeks. */
   private void ofLight(List<Entry> entries, PlaceView now, PlantRecords.Builder records) {
-    latest(entries, EntryKind.MOVE)
+    latest(entries, NoteKind.MOVED)
         .filter(move -> days(scope.day(move.at()), scope.today()) <= MOVE_DAYS)
         .filter(move -> now.surroundings().light() != null)
-        .flatMap(move -> places.find(move.fromPlaceId()).map(from -> rise(move, from, now)))
+        .flatMap(
+            move ->
+                move.as(Moved.class)
+                    .map(Moved::from)
+                    .flatMap(places::find)
+                    .map(from -> rise(move, from, now)))
         .ifPresent(rise -> records.number("light-rise", rise.steps(), rise.source()));
   }
 
@@ -226,9 +254,9 @@ class RecordReader {
     return DAY.format(day);
   }
 
-  private double count(List<Entry> entries, EntryKind kind, LocalDate after) {
+  private double count(List<Entry> entries, Set<NoteKind> kinds, LocalDate after) {
     return entries.stream()
-        .filter(e -> e.kind() == kind && scope.day(e.at()).isAfter(after))
+        .filter(e -> kinds.contains(e.kind()) && scope.day(e.at()).isAfter(after))
         .count();
   }
 
@@ -256,7 +284,7 @@ class RecordReader {
                         change.ratio(),
                         signs.orElseThrow().told())));
     entries.stream()
-        .filter(e -> e.potNote() != null && e.potNote().what() == PotNote.What.RAN_PAST)
+        .filter(e -> e.note() instanceof Watered drink && drink.runOff() == Watered.RunOff.PAST)
         .filter(e -> days(scope.day(e.at()), scope.today()) <= RAN_PAST_DAYS)
         .findFirst()
         .ifPresent(e -> records.choice("ran-past", "yes", sourceOf(e)));
@@ -294,17 +322,14 @@ class RecordReader {
     LocalDate today = scope.today();
     List<Entry> aboutWater =
         entries.stream()
-            .filter(
-                e ->
-                    e.kind() == EntryKind.WATER
-                        || e.kind() == EntryKind.MOISTURE && e.moisture() != null)
+            .filter(e -> DRINKS.contains(e.kind()) || e.kind() == NoteKind.FELT)
             .toList();
     Moisture last = null;
     LocalDate since = null;
     for (int i = 0; i < aboutWater.size(); i++) {
       Entry entry = aboutWater.get(i);
       LocalDate day = scope.day(entry.at());
-      if (entry.kind() == EntryKind.WATER) {
+      if (DRINKS.contains(entry.kind())) {
         if (last == null || last == Moisture.DRY) {
           break;
         }
@@ -316,10 +341,10 @@ class RecordReader {
         if (last == null && days(day, today) > FRESH_DAYS) {
           break;
         }
-        if (last != null && (last == Moisture.DRY) != (entry.moisture() == Moisture.DRY)) {
+        if (last != null && (last == Moisture.DRY) != (felt(entry) == Moisture.DRY)) {
           break;
         }
-        last = last == null ? entry.moisture() : last;
+        last = last == null ? felt(entry) : last;
         since = day;
       }
     }
@@ -336,8 +361,8 @@ class RecordReader {
 
   private boolean wetAlready(LocalDate watered, Entry before) {
     return before != null
-        && before.kind() == EntryKind.MOISTURE
-        && before.moisture() != Moisture.DRY
+        && before.kind() == NoteKind.FELT
+        && felt(before) != Moisture.DRY
         && days(scope.day(before.at()), watered) <= WET_BEFORE_DAYS;
   }
 

@@ -12,7 +12,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.growth.SpotChange;
 import org.mildlantern.core.growth.SpotChange.Measure;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Recorded;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -59,7 +59,7 @@ class SpotService {
             new Entry(
                 plantId,
                 scope.now(),
-                EntryKind.NOTE,
+                new Recorded(Recorded.What.SPOT),
                 String.format(
                     Locale.ROOT,
                     "Measured %s: %.1f ± %.1f mm on %s",
@@ -73,6 +73,6 @@ class SpotService {
 
   @EventListener
   void takeBack(EntryRetracted event) {
-    measures.byEntry(event.entry().id()).ifPresent(measures::delete);
+    measures.byEntry(event.entry().root()).ifPresent(measures::delete);
   }
 }

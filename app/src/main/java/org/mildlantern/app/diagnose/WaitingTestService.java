@@ -10,7 +10,8 @@ import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Check;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
@@ -92,7 +93,7 @@ public class WaitingTestService {
                           () -> new IllegalArgumentException("This test does not tell that."));
               Optional<WaitingTest> underWay = tests.openOn(plantId, nodeId);
               return underWay.isPresent()
-                  ? journal.find(underWay.get().begunBy()).orElseThrow()
+                  ? journal.current(underWay.get().begunBy()).orElseThrow()
                   : begin(plantId, check, node);
             });
   }
@@ -105,7 +106,7 @@ public class WaitingTestService {
             new Entry(
                 plantId,
                 scope.now(),
-                EntryKind.NOTE,
+                new Recorded(Recorded.What.TEST_BEGUN),
                 (check.waits() ? "Test begun: " : "Look planned: ")
                     + check.label()
                     + (check.waits() ? " (answer on " : " (on ")
@@ -130,7 +131,7 @@ public class WaitingTestService {
                       new Entry(
                           test.plantId(),
                           scope.now(),
-                          EntryKind.LOOK,
+                          new Looked(Looked.What.TEST, null),
                           "Test read: " + node.label() + (there ? ": yes" : ": no")));
               test.end(scope.today(), entry.id());
               return entry;
@@ -140,14 +141,14 @@ public class WaitingTestService {
   @EventListener
   void takeBack(EntryRetracted event) {
     tests
-        .endedBy(event.entry().id())
+        .endedBy(event.entry().root())
         .ifPresent(
             test -> {
               test.end(null, null);
               diagnose.mark(test.plantId(), test.node(), null);
             });
     tests
-        .begunBy(event.entry().id())
+        .begunBy(event.entry().root())
         .filter(WaitingTest::open)
         .ifPresent(test -> test.end(scope.today(), null));
   }

@@ -3,10 +3,8 @@ package org.mildlantern.app.frame;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,6 +14,8 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.journal.Work;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -27,19 +27,15 @@ class FrameAdvice {
   private static final int PAST = 4;
   private static final int AHEAD = 9;
   private static final Pattern PLANT = Pattern.compile(".*/plants/(\\d+).*");
-  private static final DateTimeFormatter SPOKEN =
-      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
-  private static final DateTimeFormatter WEEKDAY =
-      DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
-  private static final Map<String, String> WORK =
+  private static final Map<Work, String> WORK =
       Map.of(
-          "drop", "pots to feel",
-          "lens", "looks",
-          "flag", "treatments and cases",
-          "hexagon", "feeds",
-          "arrow", "moves",
-          "blade", "repots",
-          "note", "notes");
+          Work.POT, "pots to feel",
+          Work.LOOK, "looks",
+          Work.TREAT, "treatments and cases",
+          Work.FEED, "feeds",
+          Work.MOVE, "moves",
+          Work.CUT, "repots",
+          Work.COLD, "cold to mind");
 
   private final RoundService rounds;
   private final Scope scope;
@@ -81,8 +77,7 @@ class FrameAdvice {
     Board board = rounds.board();
     LocalDate today = board.today();
     LocalDate first = today.minusDays(PAST);
-    Map<LocalDate, Map<String, Integer>> counts =
-        rounds.counts(board, first, today.plusDays(AHEAD));
+    Map<LocalDate, Map<Work, Integer>> counts = rounds.counts(board, first, today.plusDays(AHEAD));
     LocalDate shown = shownDay(request, today);
     List<FrameView.Day> days =
         counts.entrySet().stream().map(e -> day(e.getKey(), e.getValue(), today, shown)).toList();
@@ -123,19 +118,18 @@ class FrameAdvice {
   }
 
   private static FrameView.Day day(
-      LocalDate date, Map<String, Integer> counts, LocalDate today, LocalDate shown) {
+      LocalDate date, Map<Work, Integer> counts, LocalDate today, LocalDate shown) {
     List<FrameView.Count> shapes =
         counts.entrySet().stream()
-            .filter(e -> !e.getKey().equals("note"))
-            .map(e -> new FrameView.Count(e.getKey(), e.getValue(), WORK.get(e.getKey())))
+            .map(e -> new FrameView.Count(e.getKey().shape(), e.getValue(), WORK.get(e.getKey())))
             .limit(date.equals(today) ? 3 : 2)
             .toList();
     String when = date.equals(today) ? "today" : date.isBefore(today) ? "past" : "ahead";
     return new FrameView.Day(
         date,
-        WEEKDAY.format(date),
+        Days.near(date).substring(0, 3),
         date.getDayOfMonth(),
-        SPOKEN.format(date),
+        Days.spoken(date),
         when,
         date.equals(shown),
         shapes);

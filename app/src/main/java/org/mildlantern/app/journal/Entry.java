@@ -1,21 +1,26 @@
 package org.mildlantern.app.journal;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Transient;
 import java.time.Instant;
-import java.time.LocalDate;
+import java.util.Optional;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.TenantId;
-import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.journal.PotNote;
+import org.hibernate.type.SqlTypes;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.OfCase;
 
 /**
  * One row of the day book. It is never changed; the only mark ever set on it is that a later row
- * supersedes it.
+ * supersedes it. All rows that correct or take back one another share a root, which is what others
+ * hold.
  */
 @Entity
 public class Entry {
@@ -28,55 +33,37 @@ public class Entry {
   private Instant at;
 
   @Enumerated(EnumType.STRING)
-  private EntryKind kind;
+  private NoteKind kind;
+
+  @Column(name = "note")
+  @JdbcTypeCode(SqlTypes.JSON)
+  private String kept;
 
   private String text;
-  private Double volumeMl;
-  private Double ppm;
-
-  @Enumerated(EnumType.STRING)
-  private Moisture moisture;
-
-  private Double lost;
-  private String potNote;
   private String readingKey;
-  private Long placeId;
-  private Long fromPlaceId;
-  private String mediumBefore;
-  private LocalDate mediumSinceBefore;
-  private Long lookId;
-  private Long caseId;
-  private Long changeRef;
+
+  /** Null for the first row. */
+  private Long rootId;
+
   private Long supersedesId;
   private boolean superseded;
 
+  @Transient private Note note;
+
   protected Entry() {}
 
-  public Entry(Long plantId, Instant at, EntryKind kind, String text) {
+  /** A note in its own words. */
+  public Entry(Long plantId, Instant at, Note note) {
+    this(plantId, at, note, note.words());
+  }
+
+  public Entry(Long plantId, Instant at, Note note, String text) {
     this.plantId = plantId;
     this.at = at;
-    this.kind = kind;
+    this.kind = note.kind();
+    this.kept = Notes.write(note);
     this.text = text;
-  }
-
-  public Entry volume(Double ml) {
-    this.volumeMl = ml;
-    return this;
-  }
-
-  public Entry strength(Double nitrogenPpm) {
-    this.ppm = nitrogenPpm;
-    return this;
-  }
-
-  public Entry felt(Moisture reading) {
-    this.moisture = reading;
-    return this;
-  }
-
-  public Entry ofPot(PotNote note) {
-    this.potNote = note == null ? null : note.text();
-    return this;
+    this.note = note;
   }
 
   /** The key under which a device sent it, so that it is taken once. */
@@ -85,42 +72,20 @@ public class Entry {
     return this;
   }
 
-  public Entry lost(Double shareOfLeaves) {
-    this.lost = shareOfLeaves;
-    return this;
-  }
-
-  public Entry moved(Long from, Long to) {
-    this.fromPlaceId = from;
-    this.placeId = to;
-    return this;
-  }
-
-  public Entry repotted(String oldMedium, LocalDate oldSince) {
-    this.mediumBefore = oldMedium;
-    this.mediumSinceBefore = oldSince;
-    return this;
-  }
-
-  public Entry ofLook(Long look) {
-    this.lookId = look;
-    return this;
-  }
-
-  public Entry ofCase(Long theCase, Long change) {
-    this.caseId = theCase;
-    this.changeRef = change;
-    return this;
-  }
-
   Entry superseding(Entry old) {
     this.supersedesId = old.id;
+    this.rootId = old.root();
     old.superseded = true;
     return this;
   }
 
   public Long id() {
     return id;
+  }
+
+  /** The id that stays the same when it is corrected. */
+  public Long root() {
+    return rootId == null ? id : rootId;
   }
 
   public Long plantId() {
@@ -131,24 +96,24 @@ public class Entry {
     return at;
   }
 
-  public EntryKind kind() {
+  public NoteKind kind() {
     return kind;
+  }
+
+  public Note note() {
+    if (note == null) {
+      note = Notes.read(kind, kept);
+    }
+    return note;
+  }
+
+  /** The note, when it is of this type. */
+  public <T extends Note> Optional<T> as(Class<T> type) {
+    return kind.type() == type ? Optional.of(type.cast(note())) : Optional.empty();
   }
 
   public String text() {
     return text;
-  }
-
-  public Double volumeMl() {
-    return volumeMl;
-  }
-
-  public Double ppm() {
-    return ppm;
-  }
-
-  public Moisture moisture() {
-    return moisture;
   }
 
   /** Whether a device sent it. */
@@ -156,42 +121,9 @@ public class Entry {
     return readingKey != null;
   }
 
-  /** What it says of the pot's water beyond volume and feel, or null. */
-  public PotNote potNote() {
-    return PotNote.parse(potNote);
-  }
-
-  /** The share of its leaves that fell, 0 to 1, or null. */
-  public Double lost() {
-    return lost;
-  }
-
-  public Long placeId() {
-    return placeId;
-  }
-
-  public Long fromPlaceId() {
-    return fromPlaceId;
-  }
-
-  public String mediumBefore() {
-    return mediumBefore;
-  }
-
-  public LocalDate mediumSinceBefore() {
-    return mediumSinceBefore;
-  }
-
-  public Long lookId() {
-    return lookId;
-  }
-
+  /** The case that it belongs to, or null. */
   public Long caseId() {
-    return caseId;
-  }
-
-  public Long changeRef() {
-    return changeRef;
+    return note() instanceof OfCase ofCase ? ofCase.caseId() : null;
   }
 
   public boolean superseded() {
@@ -200,6 +132,6 @@ public class Entry {
 
   /** Whether this row corrects an earlier one. */
   public boolean corrects() {
-    return supersedesId != null && kind != EntryKind.RETRACTION;
+    return supersedesId != null && kind != NoteKind.TAKEN_BACK;
   }
 }

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.NoteKind;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -15,14 +15,14 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
 
   @Query(
       "select e from Entry e where e.plantId = :plantId and not e.superseded"
-          + " and e.kind <> RETRACTION order by e.at desc, e.id desc")
+          + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
   List<Entry> timeline(Long plantId, Limit limit);
 
   /** When each of the plants had its last row of these kinds. */
   @Query(
       "select e.plantId as plant, max(e.at) as at from Entry e where e.plantId in :plants and e.kind"
           + " in :kinds and not e.superseded group by e.plantId")
-  List<Last> lastAt(Collection<Long> plants, Collection<EntryKind> kinds);
+  List<Last> lastAt(Collection<Long> plants, Collection<NoteKind> kinds);
 
   /** A plant with the instant of its last row. */
   interface Last {
@@ -34,46 +34,56 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
   @Query(
       "select e from Entry e where e.plantId in :plants and e.at in :instants and e.kind in :kinds"
           + " and not e.superseded order by e.id")
-  List<Entry> at(
-      Collection<Long> plants, Collection<Instant> instants, Collection<EntryKind> kinds);
+  List<Entry> at(Collection<Long> plants, Collection<Instant> instants, Collection<NoteKind> kinds);
 
   @Query(
       "select e from Entry e where e.at >= :from and e.at < :to and not e.superseded"
-          + " and e.kind <> RETRACTION order by e.at, e.id")
+          + " and e.kind <> TAKEN_BACK order by e.at, e.id")
   List<Entry> between(Instant from, Instant to);
 
   @Query(
       "select e from Entry e where e.plantId = :plantId and e.at >= :from and not e.superseded"
-          + " and e.kind <> RETRACTION order by e.at desc, e.id desc")
+          + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
   List<Entry> since(Long plantId, Instant from);
 
   /** Moves of all plants since then, the latest first. */
   @Query(
-      "select e from Entry e where e.at >= :from and not e.superseded and e.kind = MOVE"
+      "select e from Entry e where e.at >= :from and not e.superseded and e.kind = MOVED"
           + " order by e.at desc, e.id desc")
   List<Entry> movesSince(Instant from);
 
   @Query(
       "select e from Entry e where e.plantId in :plants and e.kind in :kinds and e.at >= :from"
           + " and not e.superseded order by e.at, e.id")
-  List<Entry> ofPots(Collection<Long> plants, Collection<EntryKind> kinds, Instant from);
+  List<Entry> ofPots(Collection<Long> plants, Collection<NoteKind> kinds, Instant from);
 
   @Query("select e.readingKey from Entry e where e.readingKey in :keys")
   List<String> knownKeys(Collection<String> keys);
 
   @Query(
-      "select e.at as at, e.kind as kind, e.readingKey as key from Entry e where e.at >= :from"
-          + " and e.at < :to and not e.superseded and e.kind <> RETRACTION order by e.at, e.id")
+      "select e.at as at, e.kind as kind, e.kept as kept, e.readingKey as key from Entry e where"
+          + " e.at >= :from and e.at < :to and not e.superseded and e.kind <> TAKEN_BACK"
+          + " order by e.at, e.id")
   List<Time> times(Instant from, Instant to);
 
-  /** When a row of a kind is from, and the key of the reading when a device sent it. */
+  /** When a note is from, and the key of the reading when a device sent it. */
   interface Time {
     Instant getAt();
 
-    EntryKind getKind();
+    NoteKind getKind();
+
+    String getKept();
 
     String getKey();
   }
+
+  @Query("select e from Entry e where (e.id = :root or e.rootId = :root) and not e.superseded")
+  Optional<Entry> current(Long root);
+
+  @Query(
+      "select count(e) > 0 from Entry e where e.plantId = :plantId and e.kind = :kind"
+          + " and e.at > :after and not e.superseded and e.id <> :but")
+  boolean anyAfter(Long plantId, NoteKind kind, Instant after, Long but);
 
   @Query("select e.plantId as plant, max(e.id) as entry from Entry e group by e.plantId")
   List<Newest> newest();

@@ -11,7 +11,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.TakenBack;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -21,9 +23,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class JournalService {
-  private static final Set<EntryKind> ABOUT_WATER = Set.of(EntryKind.WATER, EntryKind.MOISTURE);
-  private static final Set<EntryKind> ABOUT_POTS =
-      Set.of(EntryKind.WATER, EntryKind.MOISTURE, EntryKind.STOOD, EntryKind.REPOT);
+  private static final Set<NoteKind> ABOUT_POTS = NoteKind.aboutPots();
+  private static final Set<NoteKind> ABOUT_WATER =
+      ABOUT_POTS.stream()
+          .filter(kind -> kind != NoteKind.STOOD && kind != NoteKind.REPOTTED)
+          .collect(Collectors.toUnmodifiableSet());
 
   private final EntryRepository entries;
   private final ApplicationEventPublisher events;
@@ -35,9 +39,9 @@ public class JournalService {
     this.scope = scope;
   }
 
-  /** Whether rows of the kind tell of a pot's water. */
-  public static boolean aboutPots(EntryKind kind) {
-    return ABOUT_POTS.contains(kind);
+  /** Whether rows of the kind tell how a pot stands: drinks, readings, skips. */
+  public static boolean aboutWater(NoteKind kind) {
+    return ABOUT_WATER.contains(kind);
   }
 
   /**
@@ -51,39 +55,51 @@ public class JournalService {
     return entries.save(entry);
   }
 
-  /** Takes a row back by adding one that supersedes it; a row already taken back stays so. */
+  /**
+   * Takes a row back, as it stands after corrections, by adding one that supersedes it; a row
+   * already taken back stays so.
+   */
   public Optional<Entry> retract(Long entryId) {
-    Optional<Entry> found = entries.byId(entryId).filter(e -> !e.superseded());
+    Optional<Entry> found = current(entryId);
     found.ifPresent(
         old -> {
           events.publishEvent(new EntryRetracted(old));
           entries.save(
-              new Entry(
-                      old.plantId(), scope.now(), EntryKind.RETRACTION, "Taken back: " + old.text())
+              new Entry(old.plantId(), scope.now(), new TakenBack(), "Taken back: " + old.text())
                   .superseding(old));
         });
     return found;
   }
 
-  /** Corrects the wording of a row by adding a new one that supersedes it. */
-  public Optional<Entry> correct(Long entryId, String text) {
+  /**
+   * Corrects a row by adding one that supersedes it.
+   *
+   * @throws IllegalArgumentException when a listener to {@link EntryOffered} knows that it cannot
+   *     be
+   */
+  public Entry correct(Entry old, Instant at, Note note, String text) {
+    Entry fresh = new Entry(old.plantId(), at, note, text).superseding(old);
+    events.publishEvent(new EntryOffered(fresh));
+    entries.save(fresh);
+    events.publishEvent(new EntryCorrected(old, fresh));
+    return fresh;
+  }
+
+  /**
+   * A row as it stands after corrections, by the id of any row of its root; empty when taken back.
+   */
+  @Transactional(readOnly = true)
+  public Optional<Entry> current(Long entryId) {
     return entries
         .byId(entryId)
-        .filter(e -> !e.superseded() && e.kind() != EntryKind.RETRACTION)
-        .map(
-            old ->
-                entries.save(
-                    new Entry(old.plantId(), old.at(), old.kind(), text)
-                        .volume(old.volumeMl())
-                        .strength(old.ppm())
-                        .felt(old.moisture())
-                        .lost(old.lost())
-                        .ofPot(old.potNote())
-                        .moved(old.fromPlaceId(), old.placeId())
-                        .repotted(old.mediumBefore(), old.mediumSinceBefore())
-                        .ofLook(old.lookId())
-                        .ofCase(old.caseId(), old.changeRef())
-                        .superseding(old)));
+        .flatMap(any -> entries.current(any.root()))
+        .filter(entry -> entry.kind() != NoteKind.TAKEN_BACK);
+  }
+
+  /** Whether something of the kind happened to the plant later than that, another entry aside. */
+  @Transactional(readOnly = true)
+  public boolean anyAfter(Long plantId, NoteKind kind, Instant after, Long but) {
+    return entries.anyAfter(plantId, kind, after, but == null ? 0 : but);
   }
 
   @Transactional(readOnly = true)
@@ -116,10 +132,10 @@ public class JournalService {
   /** The last flush of each of the plants, by plant id. */
   @Transactional(readOnly = true)
   public Map<Long, Entry> lastFlushes(Collection<Long> plantIds) {
-    return last(plantIds, Set.of(EntryKind.FLUSH));
+    return last(plantIds, Set.of(NoteKind.FLUSHED));
   }
 
-  private Map<Long, Entry> last(Collection<Long> plantIds, Set<EntryKind> kinds) {
+  private Map<Long, Entry> last(Collection<Long> plantIds, Set<NoteKind> kinds) {
     if (plantIds.isEmpty()) {
       return Map.of();
     }
@@ -163,8 +179,8 @@ public class JournalService {
                         EntryRepository.Newest::getPlant, EntryRepository.Newest::getEntry)));
   }
 
-  /** When a row of a kind was written; sent says whether a device did. */
-  public record Time(Instant at, EntryKind kind, boolean sent) {}
+  /** When a note is from; sent says whether a device wrote it. */
+  public record Time(Instant at, Note note, boolean sent) {}
 
   /** The times of all rows of the days, first to last inclusive, in their order. */
   @Transactional(readOnly = true)
@@ -174,7 +190,12 @@ public class JournalService {
             first.atStartOfDay(scope.zone()).toInstant(),
             last.plusDays(1).atStartOfDay(scope.zone()).toInstant())
         .stream()
-        .map(time -> new Time(time.getAt(), time.getKind(), time.getKey() != null))
+        .map(
+            time ->
+                new Time(
+                    time.getAt(),
+                    Notes.read(time.getKind(), time.getKept()),
+                    time.getKey() != null))
         .toList();
   }
 

@@ -9,6 +9,8 @@ import java.util.stream.Stream;
 import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
+import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Web;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.Cause;
@@ -21,14 +23,11 @@ import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.pest.Generation;
 import org.mildlantern.core.season.Season;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 
 /** Reference pages and the find box. */
 @Controller
@@ -49,18 +48,15 @@ class KnowController {
   record Shown(String href, String label, String level, double probability) {}
 
   @GetMapping("/find")
-  String find(
-      @RequestParam(defaultValue = "") String q,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
-      Model model) {
+  String find(@RequestParam(defaultValue = "") String q, Htmx htmx, Model model) {
     model.addAttribute("q", q);
     model.addAttribute("hits", find.find(q));
-    return htmx == null ? "know/find" : "know/find :: hits";
+    return htmx.page("know/find", "hits");
   }
 
   @GetMapping("/know/signs/{id}")
   String sign(@PathVariable String id, Model model) {
-    Sign sign = knowledge.sign(id).orElseThrow(KnowController::missing);
+    Sign sign = knowledge.sign(id).orElseThrow(Web::missing);
     Map<String, List<Shown>> byPattern = new TreeMap<>();
     for (String pattern : sign.patterns()) {
       String node = Node.idOf(id, pattern);
@@ -106,7 +102,7 @@ class KnowController {
 
   @GetMapping("/know/causes/{id}")
   String cause(@PathVariable String id, Model model) {
-    Cause cause = knowledge.cause(id).orElseThrow(KnowController::missing);
+    Cause cause = knowledge.cause(id).orElseThrow(Web::missing);
     model.addAttribute("cause", cause);
     knowledge.forms().stream()
         .filter(form -> knowledge.causesFor(form).contains(cause))
@@ -177,7 +173,7 @@ class KnowController {
 
   @GetMapping("/know/taxa/{id}")
   String taxon(@PathVariable String id, Model model) {
-    var taxon = knowledge.taxon(id).orElseThrow(KnowController::missing);
+    var taxon = knowledge.taxon(id).orElseThrow(Web::missing);
     model.addAttribute("taxon", taxon);
     GrowthForm form = knowledge.form(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
@@ -203,9 +199,5 @@ class KnowController {
 
   private static Shown shown(String href, String label, Level level) {
     return new Shown(href, label, level.word(), level.probability());
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
   }
 }

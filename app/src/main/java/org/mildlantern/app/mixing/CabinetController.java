@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Dilution;
@@ -20,7 +21,6 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The cabinet, its labels, and today's jug. */
@@ -250,14 +250,14 @@ class CabinetController {
 
   @PostMapping("/mixing/mixes/{id}/undo")
   String undo(@PathVariable Long id, RedirectAttributes flash) {
-    CabinetView.Mixed mixed = cabinet.takeBack(id).orElseThrow(CabinetController::missing);
+    CabinetView.Mixed mixed = cabinet.takeBack(id).orElseThrow(Web::missing);
     flash.addFlashAttribute("said", "Taken back into the bottle: " + mixed.words() + ".");
     return "redirect:/mixing";
   }
 
   @PostMapping("/mixing/{id}/away")
   String away(@PathVariable Long id, @RequestParam boolean away, RedirectAttributes flash) {
-    CabinetView item = cabinet.putAway(id, away).orElseThrow(CabinetController::missing);
+    CabinetView item = cabinet.putAway(id, away).orElseThrow(Web::missing);
     flash.addFlashAttribute("said", item.name() + (away ? " is put away." : " is out again."));
     return "redirect:/mixing";
   }
@@ -284,14 +284,10 @@ class CabinetController {
 
   @PostMapping("/mixing/rates/{id}/remove")
   String removeRate(@PathVariable Long id) {
-    return "redirect:/mixing/" + cabinet.removeRate(id).orElseThrow(CabinetController::missing);
+    return "redirect:/mixing/" + cabinet.removeRate(id).orElseThrow(Web::missing);
   }
 
   private CabinetView item(Long id) {
-    return cabinet.find(id).orElseThrow(CabinetController::missing);
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    return cabinet.find(id).orElseThrow(Web::missing);
   }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Web;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -24,7 +25,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.server.ResponseStatusException;
 
 /** The pictures of a plant, and two of them beside each other. */
 @Controller
@@ -128,7 +128,7 @@ class PhotoController {
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
         .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
-        .body(bytes.orElseThrow(PhotoController::missing));
+        .body(bytes.orElseThrow(Web::missing));
   }
 
   private String page(PlantView plant, Model model) {
@@ -138,10 +138,6 @@ class PhotoController {
   }
 
   private PlantView plant(Long id) {
-    return plants.find(id).orElseThrow(PhotoController::missing);
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    return plants.find(id).orElseThrow(Web::missing);
   }
 }

@@ -7,7 +7,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Recorded;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,7 +63,7 @@ public class PhotoService {
             new Entry(
                 plantId,
                 scope.now(),
-                EntryKind.NOTE,
+                new Recorded(Recorded.What.PHOTO),
                 "Photo"
                     + (taken.equals(scope.today()) ? "" : " of " + taken)
                     + (words.isEmpty() ? "" : ": " + words)));
@@ -73,6 +73,6 @@ public class PhotoService {
 
   @EventListener
   void takeBack(EntryRetracted event) {
-    photos.byEntry(event.entry().id()).ifPresent(photos::delete);
+    photos.byEntry(event.entry().root()).ifPresent(photos::delete);
   }
 }

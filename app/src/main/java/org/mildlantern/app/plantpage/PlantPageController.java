@@ -10,30 +10,34 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.places.PlaceService;
-import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.treatment.QuarantineService;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.app.watering.WateringView;
-import org.mildlantern.core.journal.QuickEntry;
+import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Web;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.QuickLine;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Shows a plant and takes quick lines, moves and corrections. */
 @Controller
 class PlantPageController {
   private static final int TIMELINE = 40;
   private static final int PHOTOS = 3;
+  private static final int LONGEST_TEXT = 1000;
 
   private final PlantService plants;
   private final PlaceService places;
@@ -43,6 +47,8 @@ class PlantPageController {
   private final WateringService watering;
   private final PhotoService photos;
   private final QuarantineService quarantines;
+  private final PlantNotes notes;
+  private final Scope scope;
   private final Figures figures;
 
   PlantPageController(
@@ -54,6 +60,8 @@ class PlantPageController {
       WateringService watering,
       PhotoService photos,
       QuarantineService quarantines,
+      PlantNotes notes,
+      Scope scope,
       Figures figures) {
     this.plants = plants;
     this.places = places;
@@ -63,6 +71,8 @@ class PlantPageController {
     this.watering = watering;
     this.photos = photos;
     this.quarantines = quarantines;
+    this.notes = notes;
+    this.scope = scope;
     this.figures = figures;
   }
 
@@ -76,57 +86,70 @@ class PlantPageController {
       @PathVariable Long id,
       @RequestParam(defaultValue = "") String line,
       @RequestParam(defaultValue = "") String reason,
-      @RequestHeader(name = "HX-Request", required = false) String htmx,
+      Htmx htmx,
       HttpServletResponse response,
+      RedirectAttributes flash,
       Model model) {
-    PlantView plant = plants.find(id).orElseThrow(PlantPageController::missing);
     try {
-      if (blockedByWindow(id, line, reason, model)) {
+      QuickLine read = notes.read(id, line).orElseThrow(Web::missing);
+      Optional<CaseView.Step> window = window(id, read, reason);
+      if (window.isPresent()) {
+        model.addAttribute("window", window.get());
         model.addAttribute("line", line);
       } else {
-        Entry entry = plants.quick(id, line).orElseThrow(PlantPageController::missing);
+        Entry entry = notes.write(id, line).orElseThrow(Web::missing).entry();
         if (entry.kind().changesCare() && !reason.isBlank()) {
-          cases.confound(id, entry.text() + ": " + reason.strip());
+          cases.confound(entry, reason.strip());
         }
-        if (htmx == null) {
-          return "redirect:/plants/" + plant.id();
+        Echo echo = Echo.of(read, scope.today());
+        if (!htmx.on()) {
+          flash.addFlashAttribute("echo", echo);
+          return "redirect:/plants/" + id;
         }
-        model.addAttribute("just", entry);
+        model.addAttribute("echo", echo);
       }
     } catch (IllegalArgumentException e) {
       model.addAttribute("line", line);
       model.addAttribute("lineProblem", e.getMessage());
-      if (htmx == null) {
+      if (!htmx.on()) {
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       }
     }
-    return page(id, model) + (htmx == null ? "" : " :: log");
+    return htmx.page(page(id, model), "log");
   }
 
-  /** A change of care inside a change's window needs a reason first. */
-  private boolean blockedByWindow(Long id, String line, String reason, Model model) {
-    List<String> names = places.all().stream().map(PlaceView::name).toList();
-    if (!reason.isBlank() || !QuickEntry.read(line, names).kind().changesCare()) {
-      return false;
-    }
-    Optional<CaseView.Step> window = cases.openWindow(id);
-    window.ifPresent(step -> model.addAttribute("window", step));
-    return window.isPresent();
+  /** The change under test that this line would make unreadable, unless a reason is given. */
+  private Optional<CaseView.Step> window(Long id, QuickLine read, String reason) {
+    return reason.isBlank() && read.note().kind().changesCare()
+        ? cases.openWindow(id)
+        : Optional.empty();
   }
 
   @PostMapping("/entries/{id}/correct")
-  String correct(@PathVariable Long id, @RequestParam(defaultValue = "") String text) {
-    String clean = text.strip();
-    if (clean.isEmpty() || clean.length() > 1000) {
-      throw new ResponseStatusException(
-          HttpStatus.BAD_REQUEST, "Between 1 and 1000 characters, please.");
+  String correct(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "") String text,
+      HttpServletResponse response,
+      Model model) {
+    Long plantId = journal.current(id).orElseThrow(Web::missing).plantId();
+    try {
+      String clean = text.strip();
+      if (clean.isEmpty() || clean.length() > LONGEST_TEXT) {
+        throw new IllegalArgumentException("Between 1 and 1000 characters, please.");
+      }
+      notes.correct(id, clean).orElseThrow(Web::missing);
+      return "redirect:/plants/" + plantId;
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("correcting", id);
+      model.addAttribute("corrected", text);
+      model.addAttribute("correctProblem", e.getMessage());
+      return page(plantId, model);
     }
-    Entry entry = journal.correct(id, clean).orElseThrow(PlantPageController::missing);
-    return "redirect:/plants/" + entry.plantId();
   }
 
   private String page(Long id, Model model) {
-    PlantView plant = plants.find(id).orElseThrow(PlantPageController::missing);
+    PlantView plant = plants.find(id).orElseThrow(Web::missing);
     List<Mark> marks = diagnose.marked(id).stream().map(Mark::new).toList();
     List<Entry> timeline = journal.timeline(id, TIMELINE);
     model.addAttribute("plant", plant);
@@ -135,6 +158,7 @@ class PlantPageController {
     model.addAttribute("swatches", figures.swatches());
     model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
     model.addAttribute("timeline", timeline);
+    model.addAttribute("hints", NoteKind.hints());
     model.addAttribute("kase", cases.openOf(id).orElse(null));
     WateringView water = watering.view(plant);
     model.addAttribute("water", water);
@@ -143,9 +167,5 @@ class PlantPageController {
     model.addAttribute("quarantine", quarantines.of(plant).orElse(null));
     model.addAttribute("places", places.all());
     return "plantpage/page";
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
   }
 }

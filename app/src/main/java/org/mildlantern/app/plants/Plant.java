@@ -180,7 +180,8 @@ class Plant {
     this.placeId = place;
   }
 
-  void potted(String medium, LocalDate since) {
+  void potted(String medium, LocalDate since, Double cm) {
+    this.potCm = cm;
     this.mediumId = medium;
     this.mediumSince = since;
   }

@@ -11,16 +11,14 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
-import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.QuickEntry;
+import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlantService {
   private final PlantRepository plants;
   private final PlaceService places;
+  private final PlantNotes notes;
   private final JournalService journal;
   private final Knowledge knowledge;
   private final Scope scope;
@@ -37,11 +36,13 @@ public class PlantService {
   PlantService(
       PlantRepository plants,
       PlaceService places,
+      PlantNotes notes,
       JournalService journal,
       Knowledge knowledge,
       Scope scope) {
     this.plants = plants;
     this.places = places;
+    this.notes = notes;
     this.journal = journal;
     this.knowledge = knowledge;
     this.scope = scope;
@@ -70,7 +71,7 @@ public class PlantService {
   /** All plants that are not archived, by name. */
   @Transactional(readOnly = true)
   public List<PlantView> kept() {
-    return views(plants.kept());
+    return PageMemo.once("kept-plants", () -> views(plants.kept()));
   }
 
   @Transactional(readOnly = true)
@@ -105,54 +106,10 @@ public class PlantService {
               PlaceView place = placeOf(form);
               plant.describe(codeFor(id, form), identify(form), checked(form), scope.today());
               if (!place.id().equals(plant.placeId())) {
-                move(plant, place, "");
+                notes.move(id, place.id(), "");
               }
               return view(plant, placesById());
             });
-  }
-
-  /** Moves a plant and writes it down; a move to where it stands is nothing. */
-  public Optional<Entry> move(Long id, Long placeId, String why) {
-    PlaceView to =
-        places.find(placeId).orElseThrow(() -> new FieldFault("placeId", "Pick a place."));
-    return plants
-        .byId(id)
-        .filter(plant -> !plant.placeId().equals(placeId))
-        .map(plant -> move(plant, to, why));
-  }
-
-  private Entry move(Plant plant, PlaceView to, String why) {
-    String from = places.find(plant.placeId()).map(PlaceView::name).orElse("?");
-    String text = "Moved from " + from + " to " + to.name() + (why.isBlank() ? "" : ": " + why);
-    Entry entry =
-        journal.write(
-            new Entry(plant.id(), scope.now(), EntryKind.MOVE, text)
-                .moved(plant.placeId(), to.id()));
-    plant.moveTo(to.id());
-    plant.walkAt(Plant.LAST);
-    return entry;
-  }
-
-  /** Writes a line as the keeper typed it, with what it means for the plant. */
-  public Optional<Entry> quick(Long id, String line) {
-    List<PlaceView> all = places.all();
-    QuickEntry quick = QuickEntry.read(line, all.stream().map(PlaceView::name).toList());
-    return plants
-        .byId(id)
-        .map(
-            plant ->
-                switch (quick.kind()) {
-                  case MOVE -> quickMove(plant, quick, all);
-                  case REPOT -> repot(plant, quick.text());
-                  default ->
-                      journal.write(
-                          new Entry(id, scope.now(), quick.kind(), quick.text())
-                              .volume(quick.volumeMl())
-                              .strength(quick.ppm())
-                              .felt(quick.moisture())
-                              .lost(quick.lost())
-                              .ofPot(quick.pot()));
-                });
   }
 
   /**
@@ -176,24 +133,6 @@ public class PlantService {
     return true;
   }
 
-  private Entry quickMove(Plant plant, QuickEntry quick, List<PlaceView> all) {
-    PlaceView to =
-        all.stream().filter(p -> p.name().equals(quick.place())).findFirst().orElseThrow();
-    if (to.id().equals(plant.placeId())) {
-      throw new IllegalArgumentException("It stands there already.");
-    }
-    return move(plant, to, "");
-  }
-
-  private Entry repot(Plant plant, String text) {
-    Entry entry =
-        journal.write(
-            new Entry(plant.id(), scope.now(), EntryKind.REPOT, text)
-                .repotted(plant.mediumId(), plant.mediumSince()));
-    plant.potted(plant.mediumId(), scope.today());
-    return entry;
-  }
-
   /** Puts a plant into the archive, or brings it back. */
   public Optional<PlantView> archive(Long id, boolean away) {
     return plants
@@ -201,29 +140,10 @@ public class PlantService {
         .map(
             plant -> {
               plant.archive(away ? scope.today() : null);
-              journal.write(
-                  new Entry(
-                      id,
-                      scope.now(),
-                      EntryKind.NOTE,
-                      away ? "Put into the archive" : "Brought back from the archive"));
+              Recorded.What what = away ? Recorded.What.ARCHIVED : Recorded.What.BROUGHT_BACK;
+              String text = away ? "Put into the archive" : "Brought back from the archive";
+              journal.write(new Entry(id, scope.now(), new Recorded(what), text));
               return view(plant, placesById());
-            });
-  }
-
-  @EventListener
-  void takeBack(EntryRetracted event) {
-    Entry entry = event.entry();
-    plants
-        .byId(entry.plantId())
-        .ifPresent(
-            plant -> {
-              if (entry.kind() == EntryKind.MOVE && plant.placeId().equals(entry.placeId())) {
-                plant.moveTo(entry.fromPlaceId());
-              }
-              if (entry.kind() == EntryKind.REPOT) {
-                plant.potted(entry.mediumBefore(), entry.mediumSinceBefore());
-              }
             });
   }
 

@@ -2,8 +2,6 @@ package org.mildlantern.app.today;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +10,8 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Answered;
+import org.mildlantern.app.web.Days;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -21,9 +21,6 @@ import org.springframework.web.servlet.ModelAndView;
 /** Shows both sides where two people answered, and lets an answer that was taken be. */
 @ControllerAdvice(annotations = Controller.class)
 class AnswerFaults {
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
-
   /** Fields of an answer that its forms set anew. */
   private static final List<String> OWN = List.of("_csrf", "force", "instead", "seen");
 
@@ -37,7 +34,7 @@ class AnswerFaults {
 
   @ExceptionHandler(AnswerGuard.TakenBefore.class)
   ModelAndView takenBefore(HttpServletRequest request, HttpServletResponse response) {
-    if (request.getHeader(AnswerGuard.WAITED) != null) {
+    if (request.getHeader(Answered.WAITED) != null) {
       return new ModelAndView((model, in, out) -> out.setStatus(HttpStatus.NO_CONTENT.value()));
     }
     return new ModelAndView("redirect:/today");
@@ -49,21 +46,17 @@ class AnswerFaults {
     response.setStatus(HttpStatus.CONFLICT.value());
     Entry other = both.other();
     boolean fragment =
-        request.getHeader("HX-Request") != null || request.getHeader(AnswerGuard.WAITED) != null;
+        request.getHeader("HX-Request") != null || request.getHeader(Answered.WAITED) != null;
     ModelAndView page = new ModelAndView(fragment ? "today/both :: both" : "today/both");
     page.addObject("plant", plants.find(other.plantId()).map(PlantView::name).orElse(""));
     page.addObject("theirs", other.text());
-    page.addObject("theirsAt", when(LocalDateTime.ofInstant(other.at(), scope.zone())));
+    page.addObject("theirsAt", Days.withTime(other.at().atZone(scope.zone())));
     page.addObject("theirsId", other.id());
     page.addObject("mine", mine(request));
-    page.addObject("mineAt", when(LocalDateTime.ofInstant(scope.now(), scope.zone())));
+    page.addObject("mineAt", Days.withTime(scope.now().atZone(scope.zone())));
     page.addObject("action", request.getRequestURI());
     page.addObject("fields", fields(request));
     return page;
-  }
-
-  private static String when(LocalDateTime time) {
-    return WHEN.format(time);
   }
 
   /** What the keeper said, as the rows call it. */

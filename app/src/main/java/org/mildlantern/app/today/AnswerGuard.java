@@ -10,6 +10,8 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.AnsweredAt;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.round.Answered;
+import org.mildlantern.core.journal.Work;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.server.ResponseStatusException;
@@ -28,12 +30,6 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Component
 class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
-  /** Header of answers that waited in the browser; they want no page back. */
-  static final String WAITED = "Round-Waited";
-
-  /** Header of responses that show what was wrong, so that the key may come again. */
-  static final String REFUSED = "Round-Refused";
-
   private static final Duration OLDEST = Duration.ofDays(14);
   private static final Duration AHEAD = Duration.ofMinutes(5);
   private static final int LONGEST_KEY = 60;
@@ -109,10 +105,10 @@ class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
   private Optional<Entry> other(HttpServletRequest request) {
     Long plant = number(request, "plant");
     Long seen = number(request, "seen");
-    String work = request.getParameter("work");
-    return plant == null || seen == null || work == null
+    return plant == null || seen == null
         ? Optional.empty()
-        : rounds.answeredSince(plant, seen, work);
+        : Work.of(request.getParameter("work"))
+            .flatMap(work -> rounds.answeredSince(plant, seen, work));
   }
 
   private static Long number(HttpServletRequest request, String name) {
@@ -149,7 +145,7 @@ class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
       HttpServletRequest request, HttpServletResponse response, Object handler, ModelAndView page) {
     if (page != null
         && request.getAttribute(CLAIMED) != null
-        && request.getHeader(WAITED) != null
+        && request.getHeader(Answered.WAITED) != null
         && response.getStatus() < 400) {
       page.clear();
       page.setView((model, in, out) -> out.setStatus(HttpStatus.NO_CONTENT.value()));
@@ -161,7 +157,9 @@ class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
       HttpServletRequest request, HttpServletResponse response, Object handler, Exception fault) {
     Object key = request.getAttribute(CLAIMED);
     if (key != null
-        && (fault != null || response.getStatus() >= 400 || response.getHeader(REFUSED) != null)) {
+        && (fault != null
+            || response.getStatus() >= 400
+            || response.getHeader(Answered.REFUSED) != null)) {
       store.release(key.toString());
     }
   }

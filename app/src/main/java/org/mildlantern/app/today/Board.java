@@ -4,13 +4,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import org.mildlantern.app.cases.CaseView;
-import org.mildlantern.app.diagnose.WaitingTestView;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.watering.PotCheck;
-import org.mildlantern.core.knowledge.Verdict;
+import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.core.round.Agenda;
 
 /**
@@ -19,6 +15,8 @@ import org.mildlantern.core.round.Agenda;
  * @param places in the keeper's order
  * @param byPlace the plants of each place in the order in which they are walked
  * @param walk places in a clean order: where something catching stands late, quarantine last
+ * @param catching places where something catching stands
+ * @param lamps by plant
  * @param agenda the work of the days to come
  */
 public record Board(
@@ -27,19 +25,8 @@ public record Board(
     Map<Long, List<PlantView>> byPlace,
     List<PlaceView> walk,
     Set<Long> catching,
-    Map<Long, PotCheck> waterChecks,
-    Map<Long, CaseView> openCases,
-    Set<Long> openLooks,
-    Map<Long, List<WaitingTestView>> tests,
-    Map<Long, List<RoundSource.Due>> due,
-    Agenda<Work> agenda) {
-
-  /**
-   * A piece of work.
-   *
-   * @param item makes its row; given whether it is for today
-   */
-  public record Work(PlantView plant, String shape, Function<Boolean, RoundItem> item) {}
+    Map<Long, Lamp> lamps,
+    Agenda<RoundSource.Due> agenda) {
 
   /** All kept plants, place by place. */
   public List<PlantView> plants() {
@@ -52,29 +39,6 @@ public record Board(
 
   /** How much the plant asks for its keeper. */
   public Lamp lamp(PlantView plant) {
-    if (plant.place().quarantine()) {
-      return Lamp.QUARANTINE;
-    }
-    CaseView open = openCases.get(plant.id());
-    List<RoundSource.Due> work = due.getOrDefault(plant.id(), List.of());
-    boolean bright =
-        open != null
-                && (open.cause().verdict() == Verdict.URGENT
-                    || open.dueOn() != null && !open.dueOn().isAfter(today))
-            || work.stream().anyMatch(d -> d.item().shape().equals("flag") && come(d.on()));
-    if (bright) {
-      return Lamp.BRIGHT;
-    }
-    boolean some =
-        open != null
-            || openLooks.contains(plant.id())
-            || work.stream().anyMatch(d -> come(d.on()))
-            || tests.getOrDefault(plant.id(), List.of()).stream().anyMatch(t -> come(t.dueOn()))
-            || come(waterChecks.get(plant.id()).dueOn());
-    return some ? Lamp.LOW : Lamp.UNLIT;
-  }
-
-  private boolean come(LocalDate day) {
-    return !day.isAfter(today);
+    return lamps.get(plant.id());
   }
 }

@@ -11,14 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.mildlantern.app.cases.CaseService;
-import org.mildlantern.app.cases.CaseView;
-import org.mildlantern.app.diagnose.DiagnoseService;
-import org.mildlantern.app.diagnose.WaitingTestService;
-import org.mildlantern.app.diagnose.WaitingTestView;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.PageMemo;
@@ -27,15 +21,23 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.watering.PotCheck;
-import org.mildlantern.app.watering.WateringService;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.app.round.RoundChoices;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.app.round.RoundSource.Ask;
+import org.mildlantern.app.round.RoundSource.Due;
+import org.mildlantern.core.journal.CaseActed;
+import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.Treated;
+import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.round.Agenda;
 import org.mildlantern.core.round.Minutes;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Puts together what is due on a day, from the day book, the open cases and other features. */
+/** Puts together what is due on a day, from the day book and from whatever has work to offer. */
 @Service
 @Transactional(readOnly = true)
 public class RoundService {
@@ -45,28 +47,12 @@ public class RoundService {
   /** Days of answers from which minutes are learned. */
   private static final int LEARNED_DAYS = 30;
 
-  private static final Set<EntryKind> ANSWERS =
-      Set.of(
-          EntryKind.WATER,
-          EntryKind.MOISTURE,
-          EntryKind.FLUSH,
-          EntryKind.CASE,
-          EntryKind.TREAT,
-          EntryKind.LOOK);
-
-  private static final Set<EntryKind> OF_POTS =
-      Set.of(EntryKind.WATER, EntryKind.MOISTURE, EntryKind.FLUSH);
-
   /** Rows of a plant among which another's answer is sought. */
   private static final int NEWEST = 8;
 
   private final PlantService plants;
   private final PlaceService places;
   private final JournalService journal;
-  private final CaseService cases;
-  private final DiagnoseService diagnose;
-  private final WaitingTestService tests;
-  private final WateringService watering;
   private final List<RoundSource> sources;
   private final RoundChoices choices;
   private final Scope scope;
@@ -75,20 +61,12 @@ public class RoundService {
       PlantService plants,
       PlaceService places,
       JournalService journal,
-      CaseService cases,
-      DiagnoseService diagnose,
-      WaitingTestService tests,
-      WateringService watering,
       List<RoundSource> sources,
       RoundChoices choices,
       Scope scope) {
     this.plants = plants;
     this.places = places;
     this.journal = journal;
-    this.cases = cases;
-    this.diagnose = diagnose;
-    this.tests = tests;
-    this.watering = watering;
     this.sources = sources;
     this.choices = choices;
     this.scope = scope;
@@ -105,19 +83,15 @@ public class RoundService {
     List<PlaceView> all = places.all();
     Map<Long, List<PlantView>> byPlace =
         kept.stream().collect(Collectors.groupingBy(plant -> plant.place().id()));
-    Map<Long, PotCheck> checks = watering.checks(kept);
-    Map<Long, CaseView> open = cases.open();
-    RoundSource.Ground ground = new RoundSource.Ground(kept, open.values());
-    Map<Long, List<WaitingTestView>> waiting =
-        tests.open().stream().collect(Collectors.groupingBy(WaitingTestView::plantId));
-    Map<Long, List<RoundSource.Due>> due =
+    RoundSource.Ground ground = new RoundSource.Ground(today, kept);
+    Map<Long, List<Due>> due =
         sources.stream()
             .flatMap(source -> source.due(ground).stream())
-            .collect(Collectors.groupingBy(work -> work.item().plantId()));
+            .collect(Collectors.groupingBy(work -> work.plant().id()));
     Set<Long> catching =
-        kept.stream()
-            .filter(plant -> open.containsKey(plant.id()))
-            .filter(plant -> open.get(plant.id()).cause().catching())
+        sources.stream()
+            .flatMap(source -> source.catching(ground).stream())
+            .flatMap(plant -> ground.plant(plant).stream())
             .map(plant -> plant.place().id())
             .collect(Collectors.toSet());
     List<PlaceView> walk =
@@ -126,36 +100,50 @@ public class RoundService {
                 Comparator.comparing(PlaceView::quarantine)
                     .thenComparing(place -> catching.contains(place.id())))
             .toList();
+    return new Board(
+        today, all, byPlace, walk, catching, lamps(ground, due), agenda(today, walk, byPlace, due));
+  }
+
+  private Agenda<Due> agenda(
+      LocalDate today,
+      List<PlaceView> walk,
+      Map<Long, List<PlantView>> byPlace,
+      Map<Long, List<Due>> due) {
     Double most = choices.mostMinutes();
-    Optional<Double> unseen = choices.unseen();
     Minutes minutes = most == null ? Minutes.learn(List.of()) : minutes();
-    List<Agenda.Task<Board.Work>> tasks = new ArrayList<>();
+    List<Agenda.Task<Due>> tasks = new ArrayList<>();
     for (PlaceView place : walk) {
       for (PlantView plant : byPlace.getOrDefault(place.id(), List.of())) {
-        tasks.addAll(
-            work(
-                plant,
-                open.get(plant.id()),
-                waiting,
-                due,
-                checks.get(plant.id()),
-                minutes,
-                unseen));
+        for (Due work : due.getOrDefault(plant.id(), List.of())) {
+          tasks.add(
+              new Agenda.Task<>(work, work.on(), work.bears(), minutes.at(stop(work.work()))));
+        }
       }
     }
-    double spent = most == null ? 0 : spent(today, minutes);
-    return new Board(
-        today,
-        all,
-        byPlace,
-        walk,
-        catching,
-        checks,
-        open,
-        diagnose.plantsWithOpenLook(),
-        waiting,
-        due,
-        Agenda.of(tasks, today, spent, most, LEVELLED));
+    return Agenda.of(tasks, today, most == null ? 0 : spent(today, minutes), most, LEVELLED);
+  }
+
+  private Map<Long, Lamp> lamps(RoundSource.Ground ground, Map<Long, List<Due>> due) {
+    List<Map<Long, Ask>> asks = sources.stream().map(source -> source.asks(ground)).toList();
+    return ground.kept().stream()
+        .collect(Collectors.toMap(PlantView::id, plant -> lamp(plant, ground.today(), asks, due)));
+  }
+
+  private static Lamp lamp(
+      PlantView plant, LocalDate today, List<Map<Long, Ask>> asks, Map<Long, List<Due>> due) {
+    if (plant.place().quarantine()) {
+      return Lamp.QUARANTINE;
+    }
+    Stream<Ask> come =
+        due.getOrDefault(plant.id(), List.of()).stream()
+            .filter(work -> !work.on().isAfter(today))
+            .map(Due::ask);
+    Stream<Ask> beyond =
+        asks.stream().flatMap(of -> Optional.ofNullable(of.get(plant.id())).stream());
+    return Stream.concat(come, beyond)
+        .max(Comparator.naturalOrder())
+        .map(ask -> ask == Ask.MUCH ? Lamp.BRIGHT : Lamp.LOW)
+        .orElse(Lamp.UNLIT);
   }
 
   /** How long the keeper takes at a stop, from the times of answers. */
@@ -164,90 +152,32 @@ public class RoundService {
         "minutes",
         () ->
             Minutes.learn(
-                times(scope.today().minusDays(LEARNED_DAYS))
-                    .map(time -> new Minutes.Answered(stop(time.kind().shape()), time.at()))
+                answers(scope.today().minusDays(LEARNED_DAYS))
+                    .map(time -> new Minutes.Answered(stop(time), time.at()))
                     .toList()));
   }
 
   /** Minutes of the day that are done already. */
   private double spent(LocalDate today, Minutes minutes) {
-    return times(today).mapToDouble(time -> minutes.at(stop(time.kind().shape()))).sum();
+    return answers(today).mapToDouble(time -> minutes.at(stop(time))).sum();
   }
 
   /** The times of the keeper's answers from a day to today. */
-  private Stream<JournalService.Time> times(LocalDate from) {
+  private Stream<JournalService.Time> answers(LocalDate from) {
     return journal.times(from, scope.today()).stream()
-        .filter(time -> ANSWERS.contains(time.kind()) && !time.sent());
+        .filter(time -> isAnswer(time.note()) && !time.sent());
   }
 
-  private static Minutes.Stop stop(String shape) {
-    return switch (shape) {
-      case "drop" -> Minutes.Stop.POT;
-      case "flag" -> Minutes.Stop.TREAT;
-      default -> Minutes.Stop.LOOK;
+  private static Minutes.Stop stop(JournalService.Time time) {
+    return stop(time.note().work().orElse(Work.LOOK));
+  }
+
+  private static Minutes.Stop stop(Work work) {
+    return switch (work) {
+      case POT -> Minutes.Stop.POT;
+      case TREAT -> Minutes.Stop.TREAT;
+      case LOOK, FEED, MOVE, CUT, COLD -> Minutes.Stop.LOOK;
     };
-  }
-
-  private List<Agenda.Task<Board.Work>> work(
-      PlantView plant,
-      CaseView open,
-      Map<Long, List<WaitingTestView>> waiting,
-      Map<Long, List<RoundSource.Due>> due,
-      PotCheck check,
-      Minutes minutes,
-      Optional<Double> unseen) {
-    List<Agenda.Task<Board.Work>> work = new ArrayList<>();
-    if (open != null && open.dueOn() != null) {
-      String shape = open.current().waiting() ? "lens" : "flag";
-      work.add(
-          task(
-              plant,
-              shape,
-              open.dueOn(),
-              null,
-              minutes,
-              today -> RoundItems.ofCase(plant, open, scope.today(), today)));
-    }
-    for (WaitingTestView test : waiting.getOrDefault(plant.id(), List.of())) {
-      work.add(
-          task(
-              plant,
-              "lens",
-              test.dueOn(),
-              null,
-              minutes,
-              today -> RoundItems.ofTest(plant, test, scope.today(), today)));
-    }
-    for (RoundSource.Due more : due.getOrDefault(plant.id(), List.of())) {
-      work.add(
-          task(
-              plant,
-              more.item().shape(),
-              more.on(),
-              null,
-              minutes,
-              today -> today ? more.item() : more.item().ahead()));
-    }
-    work.add(
-        task(
-            plant,
-            "drop",
-            check.dueOn(),
-            check.bears(),
-            minutes,
-            today -> WaterItems.of(plant, check, unseen, scope.today(), today)));
-    return work;
-  }
-
-  private static Agenda.Task<Board.Work> task(
-      PlantView plant,
-      String shape,
-      LocalDate due,
-      LocalDate bears,
-      Minutes minutes,
-      Function<Boolean, RoundItem> item) {
-    return new Agenda.Task<>(
-        new Board.Work(plant, shape, item), due, bears, minutes.at(stop(shape)));
   }
 
   /** The round of a day; past days show what was done. */
@@ -255,20 +185,19 @@ public class RoundService {
     Board board = board();
     boolean isToday = day.equals(board.today());
     boolean past = day.isBefore(board.today());
-    Map<Long, PlantView> plantsById = new HashMap<>();
-    board.byPlace().values().forEach(all -> all.forEach(p -> plantsById.put(p.id(), p)));
+    Map<Long, PlantView> plantsById =
+        board.plants().stream().collect(Collectors.toMap(PlantView::id, plant -> plant));
     Map<Long, List<RoundItem>> items = new HashMap<>();
     if (isToday || past) {
       for (Entry entry : journal.between(day, day)) {
-        if (past || answers(entry)) {
-          items
-              .computeIfAbsent(entry.plantId(), id -> new ArrayList<>())
-              .add(RoundItems.done(entry, plantsById.get(entry.plantId())));
+        PlantView plant = plantsById.get(entry.plantId());
+        if (plant != null && (past || answers(entry))) {
+          items.computeIfAbsent(plant.id(), id -> new ArrayList<>()).add(done(entry, plant));
         }
       }
     }
     if (!past) {
-      for (Agenda.Task<Board.Work> task : board.agenda().on(day)) {
+      for (Agenda.Task<Due> task : board.agenda().on(day)) {
         items
             .computeIfAbsent(task.work().plant().id(), id -> new ArrayList<>())
             .add(task.work().item().apply(isToday));
@@ -277,14 +206,17 @@ public class RoundService {
     return walk(day, board, items);
   }
 
+  private static RoundItem done(Entry entry, PlantView plant) {
+    RoundItem item = RoundItem.done(entry.note().work(), plant, entry.text(), entry.id());
+    return entry.caseId() == null ? item : item.leadingTo("/cases/" + entry.caseId(), "Case");
+  }
+
   private Round walk(LocalDate day, Board board, Map<Long, List<RoundItem>> items) {
     boolean isToday = day.equals(board.today());
     boolean past = day.isBefore(board.today());
     Map<Long, Long> newest = isToday ? journal.newest() : Map.of();
     Minutes minutes = past ? Minutes.learn(List.of()) : minutes();
     List<Round.Stop> stops = new ArrayList<>();
-    int due = 0;
-    int done = 0;
     double takes = 0;
     boolean washed = false;
     for (PlaceView place : board.walk()) {
@@ -292,9 +224,7 @@ public class RoundService {
       for (PlantView plant : board.in(place)) {
         for (RoundItem item : items.getOrDefault(plant.id(), List.of())) {
           here.add(new Round.Row(item, newKey(), newest.getOrDefault(plant.id(), 0L)));
-          due += item.done() ? 0 : 1;
-          done += item.done() ? 1 : 0;
-          takes += item.done() ? 0 : minutes.at(stop(item.shape()));
+          takes += item.done() ? 0 : minutes.at(stop(item.work().orElse(Work.LOOK)));
         }
       }
       if (!here.isEmpty()) {
@@ -306,13 +236,11 @@ public class RoundService {
     }
     return new Round(
         day,
-        isToday,
-        past,
+        board.today(),
         List.copyOf(stops),
-        due,
-        done,
-        Math.round(takes),
-        minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK),
+        new Round.Takes(
+            Math.round(takes),
+            minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK)),
         load(board, day.plusDays(1), minutes),
         choices.mostMinutes(),
         board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
@@ -323,14 +251,24 @@ public class RoundService {
   }
 
   private static Round.Load load(Board board, LocalDate day, Minutes minutes) {
-    List<Agenda.Task<Board.Work>> tasks = board.agenda().on(day);
-    double takes = tasks.stream().mapToDouble(t -> minutes.at(stop(t.work().shape()))).sum();
+    List<Agenda.Task<Due>> tasks = board.agenda().on(day);
+    double takes = tasks.stream().mapToDouble(t -> minutes.at(stop(t.work().work()))).sum();
     return new Round.Load(tasks.size(), Math.round(takes));
   }
 
+  /** Whether a note is of a kind that rows of the round ask for. */
+  private static boolean isAnswer(Note note) {
+    boolean ofPot = note.work().filter(work -> work == Work.POT).isPresent();
+    return ofPot && note.kind() != NoteKind.STOOD
+        || note instanceof CaseActed
+        || note instanceof Treated
+        || note instanceof Looked;
+  }
+
   private static boolean answers(Entry entry) {
-    return ANSWERS.contains(entry.kind())
-        && (entry.kind() != EntryKind.LOOK || entry.lookId() == null);
+    boolean wholeLook =
+        entry.as(Looked.class).filter(l -> l.what() == Looked.What.FINDINGS).isPresent();
+    return isAnswer(entry.note()) && !wholeLook;
   }
 
   /**
@@ -338,31 +276,32 @@ public class RoundService {
    * the newest such entry. What devices sent does not count.
    *
    * @param seen id of the plant's newest entry when the row was shown
-   * @param shape kind of work that the row asks for
+   * @param work that the row asks for
    */
-  public Optional<Entry> answeredSince(Long plantId, Long seen, String shape) {
-    boolean ofPot = shape.equals("drop");
+  public Optional<Entry> answeredSince(Long plantId, Long seen, Work work) {
     return journal.timeline(plantId, NEWEST).stream()
         .filter(entry -> entry.id() > seen && answers(entry) && !entry.sent())
-        .filter(entry -> OF_POTS.contains(entry.kind()) == ofPot)
+        .filter(entry -> (entry.note().work().orElseThrow() == Work.POT) == (work == Work.POT))
         .findFirst();
   }
 
-  /** Counts by kind of work for each day of the ribbon. */
-  public Map<LocalDate, Map<String, Integer>> counts(Board board, LocalDate first, LocalDate last) {
-    Map<LocalDate, Map<String, Integer>> counts = new TreeMap<>();
+  /** Counts by kind of work for each day of the ribbon; pots first on days to come. */
+  public Map<LocalDate, Map<Work, Integer>> counts(Board board, LocalDate first, LocalDate last) {
+    Map<LocalDate, Map<Work, Integer>> counts = new TreeMap<>();
     LocalDate today = board.today();
     for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
-      Map<String, Integer> of = new LinkedHashMap<>();
+      Map<Work, Integer> of = new LinkedHashMap<>();
       counts.put(day, of);
       board.agenda().on(day).stream()
-          .map(task -> task.work().shape())
-          .sorted(Comparator.comparing(shape -> !shape.equals("drop")))
-          .forEach(shape -> of.merge(shape, 1, Integer::sum));
+          .map(task -> task.work().work())
+          .sorted(Comparator.comparing(work -> work != Work.POT))
+          .forEach(work -> of.merge(work, 1, Integer::sum));
     }
     if (first.isBefore(today)) {
       for (JournalService.Time time : journal.times(first, today.minusDays(1))) {
-        counts.get(scope.day(time.at())).merge(time.kind().shape(), 1, Integer::sum);
+        time.note()
+            .work()
+            .ifPresent(work -> counts.get(scope.day(time.at())).merge(work, 1, Integer::sum));
       }
     }
     return counts;

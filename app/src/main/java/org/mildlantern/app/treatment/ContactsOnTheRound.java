@@ -4,26 +4,32 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.ContactService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.today.RoundItem;
-import org.mildlantern.app.today.RoundSource;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.core.journal.Work;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Puts the looks at plants that shared a place with a catching case on the round. */
 @Component
+@Order(5)
 class ContactsOnTheRound implements RoundSource {
+  private final CaseService cases;
   private final ContactLooks contacts;
   private final IsolationRepository isolations;
 
-  ContactsOnTheRound(ContactLooks contacts, IsolationRepository isolations) {
+  ContactsOnTheRound(CaseService cases, ContactLooks contacts, IsolationRepository isolations) {
+    this.cases = cases;
     this.contacts = contacts;
     this.isolations = isolations;
   }
 
   @Override
   public List<Due> due(Ground ground) {
-    List<ContactLooks.Watch> watches = contacts.of(ground.openCases(), ground.kept());
+    List<ContactLooks.Watch> watches = contacts.of(cases.open().values(), ground.kept());
     if (watches.isEmpty()) {
       return List.of();
     }
@@ -39,20 +45,15 @@ class ContactsOnTheRound implements RoundSource {
     ContactService.Contact contact = watch.contact();
     PlantView plant = contact.plant();
     LocalDate day = watch.next();
-    return new Due(
+    return Due.on(
         day,
-        new RoundItem(
-            "contact-" + contact.caseId() + "-" + plant.id(),
-            "lens",
-            plant.id(),
-            plant.name(),
-            plant.code(),
-            "look for " + contact.cause().label().toLowerCase(),
-            "it stood " + contact.days() + " days with a case",
-            LookAnswers.of(plant.id(), contact.cause().id()),
-            false,
-            null,
-            "/plants/" + plant.id() + "/diagnose",
-            null));
+        RoundItem.due(
+                "contact-" + contact.caseId() + "-" + plant.id(),
+                Work.LOOK,
+                plant,
+                "look for " + contact.cause().label().toLowerCase(),
+                "it stood " + contact.days() + " days with a case")
+            .answered(LookAnswers.of(plant.id(), contact.cause().id()))
+            .leadingTo("/plants/" + plant.id() + "/diagnose", "Open"));
   }
 }

@@ -14,7 +14,7 @@ import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
@@ -207,6 +207,7 @@ public class CourseService {
                 () -> new IllegalArgumentException("This school has no course against it."));
     Entry entry =
         write(
+            Treated.Act.BEGUN,
             ground.kase(),
             "Course begun: %s, %d visits %d days apart"
                 .formatted(
@@ -233,9 +234,8 @@ public class CourseService {
     return entry;
   }
 
-  private Entry write(CaseView kase, String text) {
-    return journal.write(
-        new Entry(kase.plantId(), scope.now(), EntryKind.TREAT, text).ofCase(kase.id(), null));
+  private Entry write(Treated.Act act, CaseView kase, String text) {
+    return journal.write(new Entry(kase.plantId(), scope.now(), new Treated(act, kase.id()), text));
   }
 
   /**
@@ -258,6 +258,7 @@ public class CourseService {
               CaseView kase = cases.find(course.caseId()).orElseThrow();
               Entry entry =
                   write(
+                      done ? Treated.Act.TREATED : Treated.Act.SKIPPED,
                       kase,
                       (done ? "Treated: " : "Visit skipped: ")
                           + words(visit)
@@ -315,7 +316,8 @@ public class CourseService {
         .openOf(caseId)
         .map(
             course -> {
-              Entry entry = write(cases.find(caseId).orElseThrow(), "Course ended");
+              Entry entry =
+                  write(Treated.Act.ENDED, cases.find(caseId).orElseThrow(), "Course ended");
               course.end(scope.today(), entry.id());
               return entry;
             });
@@ -323,7 +325,7 @@ public class CourseService {
 
   @EventListener
   void takeBack(EntryRetracted event) {
-    Long entry = event.entry().id();
+    Long entry = event.entry().root();
     visits.byEntry(entry).ifPresent(v -> v.answer(TreatmentVisit.State.PLANNED, null, null, null));
     courses.byEntry(entry).ifPresent(courses::delete);
     courses

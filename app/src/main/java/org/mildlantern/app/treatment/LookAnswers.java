@@ -1,7 +1,7 @@
 package org.mildlantern.app.treatment;
 
 import java.util.List;
-import org.mildlantern.app.today.RoundItem;
+import org.mildlantern.app.round.RoundItem;
 
 /** What can be answered to a look for a pest on the round. */
 final class LookAnswers {

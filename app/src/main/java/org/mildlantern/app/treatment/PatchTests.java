@@ -11,19 +11,23 @@ import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.app.today.RoundItem;
-import org.mildlantern.app.today.RoundSource;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.VisitChecks.Patch;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Begins patch tests, puts them on the round on their day, and reads them. */
 @Service
 @Transactional
+@Order(4)
 class PatchTests implements RoundSource {
   private final PatchTestRepository tests;
   private final PlantService plants;
@@ -105,7 +109,8 @@ class PatchTests implements RoundSource {
   }
 
   private Entry write(Long plantId, String text) {
-    return journal.write(new Entry(plantId, scope.now(), EntryKind.LOOK, text));
+    return journal.write(
+        new Entry(plantId, scope.now(), new Looked(Looked.What.PATCH, null), text));
   }
 
   @Override
@@ -116,30 +121,25 @@ class PatchTests implements RoundSource {
         .toList();
   }
 
-  private Due due(PatchTest test, org.mildlantern.app.plants.PlantView plant) {
+  private Due due(PatchTest test, PlantView plant) {
     String action = "/patch-tests/" + test.id();
-    return new Due(
+    return Due.on(
         test.dueOn(),
-        new RoundItem(
-            "patch-" + test.id(),
-            "lens",
-            plant.id(),
-            plant.name(),
-            plant.code(),
-            "read the patch test",
-            remedies.means(test.means()).orElseThrow().label().toLowerCase(Locale.ROOT),
-            List.of(
-                new RoundItem.Answer("Clean", action, "clean", "true"),
-                new RoundItem.Answer("Marked", action, "clean", "false")),
-            false,
-            null,
-            null,
-            null));
+        RoundItem.due(
+                "patch-" + test.id(),
+                Work.LOOK,
+                plant,
+                "read the patch test",
+                remedies.means(test.means()).orElseThrow().label().toLowerCase(Locale.ROOT))
+            .answered(
+                List.of(
+                    new RoundItem.Answer("Clean", action, "clean", "true"),
+                    new RoundItem.Answer("Marked", action, "clean", "false"))));
   }
 
   @EventListener
   void takeBack(EntryRetracted event) {
-    Long entry = event.entry().id();
+    Long entry = event.entry().root();
     tests.readBy(entry).ifPresent(test -> test.read(null, null));
     tests.begunBy(entry).ifPresent(tests::delete);
   }

@@ -1,15 +1,13 @@
 package org.mildlantern.app.treatment;
 
-import java.util.Optional;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.springframework.http.HttpStatus;
+import org.mildlantern.app.round.Answered;
+import org.mildlantern.app.web.Web;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Sets plants apart, lets them out, and takes looks for a pest. */
@@ -17,10 +15,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class QuarantineController {
   private final QuarantineService quarantines;
   private final PlantService plants;
+  private final Answered answered;
 
-  QuarantineController(QuarantineService quarantines, PlantService plants) {
+  QuarantineController(QuarantineService quarantines, PlantService plants, Answered answered) {
     this.quarantines = quarantines;
     this.plants = plants;
+    this.answered = answered;
   }
 
   @PostMapping("/plants/{id}/quarantine")
@@ -31,7 +31,7 @@ class QuarantineController {
       RedirectAttributes flash) {
     PlantView plant = plant(id);
     try {
-      say(quarantines.begin(plant.id(), why, place), flash);
+      answered.say(quarantines.begin(plant.id(), why, place).orElseThrow(Web::missing), flash);
     } catch (IllegalStateException | IllegalArgumentException e) {
       flash.addFlashAttribute("quarantineProblem", e.getMessage());
     }
@@ -45,7 +45,7 @@ class QuarantineController {
       RedirectAttributes flash) {
     PlantView plant = plant(id);
     try {
-      say(quarantines.leave(plant.id(), why), flash);
+      answered.say(quarantines.leave(plant.id(), why).orElseThrow(Web::missing), flash);
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("quarantineProblem", e.getMessage());
       flash.addFlashAttribute("quarantineWhy", why);
@@ -64,7 +64,8 @@ class QuarantineController {
     PlantView plant = plant(id);
     String back = back(id, from, kase);
     try {
-      say(quarantines.looked(plant.id(), cause, number(counted)), flash);
+      answered.say(
+          quarantines.looked(plant.id(), cause, number(counted)).orElseThrow(Web::missing), flash);
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("quarantineProblem", e.getMessage());
       return from == null ? "redirect:/plants/" + id + "#quarantine" : back;
@@ -87,18 +88,7 @@ class QuarantineController {
     }
   }
 
-  private void say(Optional<Entry> entry, RedirectAttributes flash) {
-    Entry said = entry.orElseThrow(QuarantineController::missing);
-    flash.addFlashAttribute("just", said.text());
-    flash.addFlashAttribute("justId", said.id());
-    flash.addFlashAttribute("justPlant", plant(said.plantId()).name());
-  }
-
   private PlantView plant(Long id) {
-    return plants.find(id).orElseThrow(QuarantineController::missing);
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    return plants.find(id).orElseThrow(Web::missing);
   }
 }

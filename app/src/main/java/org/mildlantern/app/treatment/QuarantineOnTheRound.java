@@ -4,12 +4,15 @@ import java.time.LocalDate;
 import java.util.List;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.today.RoundItem;
-import org.mildlantern.app.today.RoundSource;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.core.journal.Work;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Puts the daily look at each plant in quarantine on the round. */
 @Component
+@Order(6)
 class QuarantineOnTheRound implements RoundSource {
   private final QuarantineService quarantines;
   private final Scope scope;
@@ -37,22 +40,17 @@ class QuarantineOnTheRound implements RoundSource {
         quarantine.mayLeave()
             ? "it may leave after this look"
             : quarantine.daysLeft() + " days of quarantine left";
-    return new Due(
+    return Due.on(
         day,
-        new RoundItem(
-            "quarantine-" + plant.id(),
-            "lens",
-            plant.id(),
-            plant.name(),
-            plant.code(),
-            quarantine.pest() == null
-                ? "look it over"
-                : "look for " + quarantine.pest().toLowerCase(),
-            left,
-            LookAnswers.of(plant.id(), null),
-            false,
-            null,
-            "/plants/" + plant.id(),
-            null));
+        RoundItem.due(
+                "quarantine-" + plant.id(),
+                Work.LOOK,
+                plant,
+                quarantine.pest() == null
+                    ? "look it over"
+                    : "look for " + quarantine.pest().toLowerCase(),
+                left)
+            .answered(LookAnswers.of(plant.id(), null))
+            .leadingTo("/plants/" + plant.id(), "Open"));
   }
 }

@@ -10,9 +10,12 @@ import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Remedies;
@@ -32,6 +35,7 @@ public class QuarantineService {
   private final PestLookRepository looks;
   private final CaseService cases;
   private final PlantService plants;
+  private final PlantNotes notes;
   private final JournalService journal;
   private final ChoiceService choices;
   private final Knowledge knowledge;
@@ -43,6 +47,7 @@ public class QuarantineService {
       PestLookRepository looks,
       CaseService cases,
       PlantService plants,
+      PlantNotes notes,
       JournalService journal,
       ChoiceService choices,
       Knowledge knowledge,
@@ -52,6 +57,7 @@ public class QuarantineService {
     this.looks = looks;
     this.cases = cases;
     this.plants = plants;
+    this.notes = notes;
     this.journal = journal;
     this.choices = choices;
     this.knowledge = knowledge;
@@ -142,7 +148,7 @@ public class QuarantineService {
     return plant.map(
         p -> {
           if (placeId != null) {
-            plants.move(plantId, placeId, "");
+            notes.move(plantId, placeId, "");
           }
           String pest =
               cases
@@ -150,7 +156,11 @@ public class QuarantineService {
                   .filter(c -> c.cause().catching())
                   .map(c -> c.cause().id())
                   .orElse(null);
-          Entry entry = write(plantId, EntryKind.NOTE, "Quarantine begun: " + reason);
+          Entry entry =
+              write(
+                  plantId,
+                  new Recorded(Recorded.What.QUARANTINE_BEGUN),
+                  "Quarantine begun: " + reason);
           isolations.save(new Isolation(plantId, pest, reason, scope.today(), entry.id()));
           return entry;
         });
@@ -188,7 +198,7 @@ public class QuarantineService {
                           Entry entry =
                               write(
                                   plantId,
-                                  EntryKind.NOTE,
+                                  new Recorded(Recorded.What.QUARANTINE_ENDED),
                                   "Quarantine ended"
                                       + (early ? " early: " + reason : ", nothing found"));
                           isolation.end(scope.today(), reason, entry.id());
@@ -226,7 +236,7 @@ public class QuarantineService {
               Entry entry =
                   write(
                       plantId,
-                      EntryKind.LOOK,
+                      new Looked(Looked.What.PEST, null),
                       "Looked"
                           + what
                           + (counted == 0 ? ": nothing found" : ": " + counted + " found"));
@@ -241,13 +251,13 @@ public class QuarantineService {
             });
   }
 
-  private Entry write(Long plantId, EntryKind kind, String text) {
-    return journal.write(new Entry(plantId, scope.now(), kind, text));
+  private Entry write(Long plantId, Note note, String text) {
+    return journal.write(new Entry(plantId, scope.now(), note, text));
   }
 
   @EventListener
   void takeBack(EntryRetracted event) {
-    Long entry = event.entry().id();
+    Long entry = event.entry().root();
     looks.byEntry(entry).ifPresent(looks::delete);
     isolations.byEntry(entry).ifPresent(isolations::delete);
     isolations

@@ -13,8 +13,9 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.pest.TrapTrend;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,7 +70,7 @@ class TrapService {
         byPlace.isEmpty()
             ? List.of()
             : journal.between(from.minusDays(WEEK), today).stream()
-                .filter(e -> e.kind() == EntryKind.MOISTURE && e.moisture() != null)
+                .filter(e -> e.kind() == NoteKind.FELT)
                 .toList();
     return places.all().stream()
         .map(place -> of(place, byPlace.getOrDefault(place.id(), List.of()), felt, placeOf))
@@ -118,7 +119,11 @@ class TrapService {
             .toList();
     return here.isEmpty()
         ? null
-        : (double) here.stream().filter(e -> e.moisture() == Moisture.WET).count() / here.size();
+        : (double)
+                here.stream()
+                    .filter(e -> e.as(Felt.class).orElseThrow().deepest() == Moisture.WET)
+                    .count()
+            / here.size();
   }
 
   /**

@@ -3,9 +3,10 @@ package org.mildlantern.app.treatment;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.List;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.round.Answered;
+import org.mildlantern.app.web.Web;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -14,7 +15,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The treatment of a case: the schools' offers, the course that was picked, and its visits. */
@@ -27,6 +27,7 @@ class TreatmentController {
   private final Carriers carriers;
   private final PlantService plants;
   private final PlaceService places;
+  private final Answered answered;
 
   TreatmentController(
       CourseService courses,
@@ -35,12 +36,14 @@ class TreatmentController {
       ContactLooks contacts,
       Carriers carriers,
       PlantService plants,
-      PlaceService places) {
+      PlaceService places,
+      Answered answered) {
     this.courses = courses;
     this.quarantines = quarantines;
     this.contacts = contacts;
     this.carriers = carriers;
     this.places = places;
+    this.answered = answered;
     this.presenter = presenter;
     this.plants = plants;
   }
@@ -55,7 +58,7 @@ class TreatmentController {
   }
 
   private String page(Long id, Infestation size, String school, Model model) {
-    CourseService.Ground ground = courses.ground(id).orElseThrow(TreatmentController::missing);
+    CourseService.Ground ground = courses.ground(id).orElseThrow(Web::missing);
     List<ContactLooks.Watch> watches = contacts.of(List.of(ground.kase()), plants.kept());
     model.addAttribute("view", presenter.show(ground, size, school, watches));
     model.addAttribute("sizes", Infestation.values());
@@ -77,7 +80,7 @@ class TreatmentController {
       RedirectAttributes flash,
       Model model) {
     try {
-      say(courses.pick(id, school, size).orElseThrow(TreatmentController::missing), flash);
+      answered.say(courses.pick(id, school, size).orElseThrow(Web::missing), flash);
       return toCourse(id);
     } catch (IllegalStateException | IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
@@ -92,7 +95,7 @@ class TreatmentController {
       @PathVariable Long id,
       @RequestParam(defaultValue = "") List<CaseCarrier.Carrier> carrier,
       RedirectAttributes flash) {
-    courses.ground(id).orElseThrow(TreatmentController::missing);
+    courses.ground(id).orElseThrow(Web::missing);
     carriers.note(id, carrier);
     flash.addFlashAttribute("said", "Noted.");
     return toCourse(id);
@@ -100,8 +103,8 @@ class TreatmentController {
 
   @PostMapping("/cases/{id}/treatment/end")
   String end(@PathVariable Long id, RedirectAttributes flash) {
-    courses.end(id).ifPresent(entry -> say(entry, flash));
-    courses.ground(id).orElseThrow(TreatmentController::missing);
+    courses.end(id).ifPresent(entry -> answered.say(entry, flash));
+    courses.ground(id).orElseThrow(Web::missing);
     return toCourse(id);
   }
 
@@ -111,7 +114,7 @@ class TreatmentController {
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
       HttpServletResponse response,
       Model model) {
-    Long kase = courses.caseOf(id).orElseThrow(TreatmentController::missing);
+    Long kase = courses.caseOf(id).orElseThrow(Web::missing);
     try {
       if (day == null) {
         throw new IllegalArgumentException("A day, please.");
@@ -126,18 +129,7 @@ class TreatmentController {
     }
   }
 
-  private void say(Entry entry, RedirectAttributes flash) {
-    flash.addFlashAttribute("just", entry.text());
-    flash.addFlashAttribute("justId", entry.id());
-    flash.addFlashAttribute(
-        "justPlant", plants.find(entry.plantId()).map(p -> p.name()).orElse(""));
-  }
-
   private static String toCourse(Long caseId) {
     return "redirect:/cases/" + caseId + "/treatment";
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
   }
 }

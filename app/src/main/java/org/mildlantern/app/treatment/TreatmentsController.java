@@ -3,20 +3,19 @@ package org.mildlantern.app.treatment;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.keeper.ChoiceService;
-import org.mildlantern.app.today.Board;
-import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Quarantine;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** All treatment under way, the traps, and the schools that the collection follows. */
@@ -25,26 +24,28 @@ class TreatmentsController {
   private final TreatmentsOverview overview;
   private final TrapService traps;
   private final ChoiceService choices;
-  private final RoundService rounds;
+  private final CaseService cases;
+  private final PlantService plants;
   private final Remedies remedies;
 
   TreatmentsController(
       TreatmentsOverview overview,
       TrapService traps,
       ChoiceService choices,
-      RoundService rounds,
+      CaseService cases,
+      PlantService plants,
       Remedies remedies) {
     this.overview = overview;
     this.traps = traps;
     this.choices = choices;
-    this.rounds = rounds;
+    this.cases = cases;
+    this.plants = plants;
     this.remedies = remedies;
   }
 
   @GetMapping("/treatments")
   String all(Model model) {
-    Board board = rounds.board();
-    model.addAttribute("view", overview.of(board.openCases().values(), board.plants()));
+    model.addAttribute("view", overview.of(cases.open().values(), plants.kept()));
     model.addAttribute("traps", traps.all());
     model.addAttribute("pestSchools", remedies.schools("pests"));
     model.addAttribute("diseaseSchools", remedies.schools("diseases"));
@@ -99,12 +100,10 @@ class TreatmentsController {
       if (day == null) {
         throw new IllegalArgumentException("A day, please.");
       }
-      this.traps
-          .count(id, day, whole(traps), whole(counted))
-          .orElseThrow(TreatmentsController::missing);
+      this.traps.count(id, day, whole(traps), whole(counted)).orElseThrow(Web::missing);
     } catch (IllegalArgumentException e) {
       if (this.traps.all().stream().noneMatch(t -> t.place().id().equals(id))) {
-        throw missing();
+        throw Web.missing();
       }
       flash.addFlashAttribute("trapProblem", e.getMessage());
       flash.addFlashAttribute("trapPlace", id);
@@ -124,12 +123,8 @@ class TreatmentsController {
   @PostMapping("/traps/{id}/remove")
   String remove(@PathVariable Long id) {
     if (!traps.remove(id)) {
-      throw missing();
+      throw Web.missing();
     }
     return "redirect:/treatments";
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
   }
 }

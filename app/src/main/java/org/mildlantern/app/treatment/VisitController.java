@@ -3,7 +3,8 @@ package org.mildlantern.app.treatment;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
-import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.round.Answered;
+import org.mildlantern.app.web.Web;
 import org.mildlantern.core.treatment.MixVolume;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -12,7 +13,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** One visit: its mix, its checks, its sheet; and patch tests. */
@@ -24,14 +24,14 @@ class VisitController {
   private final VisitService visits;
   private final CourseService courses;
   private final PatchTests patches;
-  private final PlantService plants;
+  private final Answered answered;
 
   VisitController(
-      VisitService visits, CourseService courses, PatchTests patches, PlantService plants) {
+      VisitService visits, CourseService courses, PatchTests patches, Answered answered) {
     this.visits = visits;
     this.courses = courses;
     this.patches = patches;
-    this.plants = plants;
+    this.answered = answered;
   }
 
   @GetMapping("/visits/{id}")
@@ -69,7 +69,7 @@ class VisitController {
   }
 
   private String page(Long id, MixVolume.Size size, VisitGround.Seen seen, Model model) {
-    model.addAttribute("v", visits.show(id, size, seen).orElseThrow(VisitController::missing));
+    model.addAttribute("v", visits.show(id, size, seen).orElseThrow(Web::missing));
     model.addAttribute("sizes", MixVolume.Size.values());
     return "treatment/visit";
   }
@@ -87,7 +87,7 @@ class VisitController {
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
-    Long kase = courses.caseOf(id).orElseThrow(VisitController::missing);
+    Long kase = courses.caseOf(id).orElseThrow(Web::missing);
     VisitGround.Seen seen = seen(celsius, sun, soft, weak, model);
     if (reason.length() > 250) {
       return refused(
@@ -96,7 +96,7 @@ class VisitController {
     try {
       Optional<Entry> entry = done ? visits.done(id, reason, seen) : visits.skip(id, reason);
       entry.ifPresentOrElse(
-          said -> say(said, flash),
+          said -> answered.say(said, flash),
           () -> flash.addFlashAttribute("said", "That visit was answered already."));
     } catch (VisitService.Blocked e) {
       return refused(id, seen, reason, e.getMessage(), response, model);
@@ -127,7 +127,7 @@ class VisitController {
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
-    courses.caseOf(id).orElseThrow(VisitController::missing);
+    courses.caseOf(id).orElseThrow(Web::missing);
     try {
       visits
           .mix(id, means, size)
@@ -149,7 +149,7 @@ class VisitController {
       @RequestParam(required = false) Long visit,
       RedirectAttributes flash) {
     try {
-      say(patches.begin(id, means).orElseThrow(VisitController::missing), flash);
+      answered.say(patches.begin(id, means).orElseThrow(Web::missing), flash);
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("said", e.getMessage());
     }
@@ -160,18 +160,7 @@ class VisitController {
 
   @PostMapping("/patch-tests/{id}")
   String readPatch(@PathVariable Long id, @RequestParam boolean clean, RedirectAttributes flash) {
-    say(patches.read(id, clean).orElseThrow(VisitController::missing), flash);
+    answered.say(patches.read(id, clean).orElseThrow(Web::missing), flash);
     return "redirect:/today";
-  }
-
-  private void say(Entry entry, RedirectAttributes flash) {
-    flash.addFlashAttribute("just", entry.text());
-    flash.addFlashAttribute("justId", entry.id());
-    flash.addFlashAttribute(
-        "justPlant", plants.find(entry.plantId()).map(p -> p.name()).orElse(""));
-  }
-
-  private static ResponseStatusException missing() {
-    return new ResponseStatusException(HttpStatus.NOT_FOUND);
   }
 }

@@ -8,22 +8,29 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.today.RoundItem;
-import org.mildlantern.app.today.RoundSource;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Puts the visits of running courses on the round. */
 @Component
+@Order(3)
 class VisitsOnTheRound implements RoundSource {
+  private final CaseService cases;
   private final CourseService courses;
   private final VisitService visits;
   private final Remedies remedies;
 
-  VisitsOnTheRound(CourseService courses, VisitService visits, Remedies remedies) {
+  VisitsOnTheRound(
+      CaseService cases, CourseService courses, VisitService visits, Remedies remedies) {
+    this.cases = cases;
     this.courses = courses;
     this.visits = visits;
     this.remedies = remedies;
@@ -31,7 +38,7 @@ class VisitsOnTheRound implements RoundSource {
 
   @Override
   public List<Due> due(Ground known) {
-    Set<Long> open = known.openCases().stream().map(CaseView::id).collect(Collectors.toSet());
+    Set<Long> open = cases.open().values().stream().map(CaseView::id).collect(Collectors.toSet());
     List<CourseService.Picked> underWay =
         courses.underWay().stream().filter(p -> open.contains(p.course().caseId())).toList();
     Map<TreatmentVisit, PlantView> ahead = new LinkedHashMap<>();
@@ -72,26 +79,21 @@ class VisitsOnTheRound implements RoundSource {
     }
     answers.add(RoundItem.Answer.skip("Skip", action, "done", "false"));
     String mix = brief.mix().isEmpty() ? "" : brief.mix() + " · ";
-    return new Due(
+    return Due.on(
         visit.plannedOn(),
-        new RoundItem(
-            "visit-" + visit.id(),
-            "flag",
-            plant.id(),
-            plant.name(),
-            plant.code(),
-            "treat",
-            mix
-                + courses.words(visit)
-                + " · visit "
-                + number
-                + " of "
-                + picked.visits().size()
-                + (blocked ? " · not yet: " + brief.block().reason() : ""),
-            answers,
-            false,
-            null,
-            action,
-            null));
+        RoundItem.due(
+                "visit-" + visit.id(),
+                Work.TREAT,
+                plant,
+                "treat",
+                mix
+                    + courses.words(visit)
+                    + " · visit "
+                    + number
+                    + " of "
+                    + picked.visits().size()
+                    + (blocked ? " · not yet: " + brief.block().reason() : ""))
+            .answered(answers)
+            .leadingTo(action, "Open visit"));
   }
 }

@@ -3,7 +3,6 @@ package org.mildlantern.app.watering;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
@@ -11,8 +10,10 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.growth.Stage;
-import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.Filled;
+import org.mildlantern.core.journal.Levelled;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.Skipped;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
@@ -107,27 +108,24 @@ class PotModel {
         fed.stands().level(),
         fed.guess(),
         fed.holding().availableMl(),
-        entries.stream()
-            .filter(e -> e.potNote() != null && FILLS.contains(e.potNote().what()))
-            .map(this::fill)
-            .toList(),
+        entries.stream().flatMap(entry -> fill(entry).stream()).toList(),
         demand(plant.place()).applyAsDouble(today),
         fed.stands().off(),
         today);
   }
 
-  private static final Set<PotNote.What> FILLS =
-      Set.of(PotNote.What.FILLED, PotNote.What.LEVEL, PotNote.What.SKIPPED);
-
-  private Standing.Fill fill(Entry entry) {
-    PotNote note = entry.potNote();
-    double level =
-        switch (note.what()) {
-          case FILLED -> 1;
-          case LEVEL -> note.value();
-          default -> 0;
-        };
-    return new Standing.Fill(scope.day(entry.at()), entry.volumeMl(), level);
+  private Optional<Standing.Fill> fill(Entry entry) {
+    LocalDate day = scope.day(entry.at());
+    Note note = entry.note();
+    if (note instanceof Filled filled) {
+      return Optional.of(new Standing.Fill(day, filled.ml(), 1));
+    }
+    if (note instanceof Levelled level) {
+      return Optional.of(new Standing.Fill(day, null, level.share()));
+    }
+    return note instanceof Skipped
+        ? Optional.of(new Standing.Fill(day, null, 0))
+        : Optional.empty();
   }
 
   /** Empty for mounts, cups and pots of which size or medium is not known. */
@@ -192,20 +190,9 @@ class PotModel {
     return WaterStory.tell(
         pot.holding(),
         pot.guess(),
-        entries.stream().map(this::event).toList(),
+        entries.stream().map(e -> new PotEvent(scope.day(e.at()), e.note())).toList(),
         scope.today(),
         demand(plant.place()),
         trailFrom);
-  }
-
-  private PotEvent event(Entry entry) {
-    PotEvent.Kind kind =
-        entry.kind() == EntryKind.WATER
-            ? PotEvent.Kind.WATERED
-            : entry.kind() == EntryKind.STOOD
-                ? PotEvent.Kind.STOOD
-                : entry.kind() == EntryKind.REPOT ? PotEvent.Kind.REPOTTED : PotEvent.Kind.SEEN;
-    return new PotEvent(
-        scope.day(entry.at()), kind, entry.volumeMl(), entry.moisture(), entry.potNote());
   }
 }

@@ -16,9 +16,9 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.PotNote;
-import org.mildlantern.core.treatment.Dose;
+import org.mildlantern.core.journal.Metered;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.Weighed;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,8 +30,6 @@ public class PotReadings {
   private static final Duration AHEAD = Duration.ofMinutes(5);
 
   private static final Duration OLDEST = Duration.ofDays(400);
-  private static final double HEAVIEST = 200_000;
-  private static final double METER_MOST = 10;
 
   private final JournalService journal;
   private final PlantService plants;
@@ -47,17 +45,18 @@ public class PotReadings {
 
   /** What is measured. */
   public enum Kind {
-    WEIGHT(PotNote.What.WEIGHT, "Weighed %s g"),
-    WEIGHT_DRAINED(PotNote.What.WEIGHT_DRAINED, "Weighed %s g, just drained"),
-    WEIGHT_DRY(PotNote.What.WEIGHT_DRY, "Weighed %s g, dry"),
-    METER(PotNote.What.METER, "Meter %s");
+    WEIGHT,
+    WEIGHT_DRAINED,
+    WEIGHT_DRY,
+    METER;
 
-    private final PotNote.What what;
-    private final String words;
-
-    Kind(PotNote.What what, String words) {
-      this.what = what;
-      this.words = words;
+    private Note note(double value) {
+      return switch (this) {
+        case WEIGHT -> new Weighed(value, Weighed.State.AS_IT_WAS);
+        case WEIGHT_DRAINED -> new Weighed(value, Weighed.State.DRAINED);
+        case WEIGHT_DRY -> new Weighed(value, Weighed.State.DRY);
+        case METER -> new Metered(value);
+      };
     }
   }
 
@@ -109,15 +108,8 @@ public class PotReadings {
   }
 
   private Entry store(Sent sent, PlantView plant) {
-    String figure = Dose.amount(sent.value(), "").strip();
     return journal.write(
-        new Entry(
-                plant.id(),
-                sent.at(),
-                EntryKind.MOISTURE,
-                String.format(Locale.ROOT, sent.kind().words, figure))
-            .ofPot(PotNote.of(sent.kind().what, sent.value()))
-            .sentAs(sent.id()));
+        new Entry(plant.id(), sent.at(), sent.kind().note(sent.value())).sentAs(sent.id()));
   }
 
   private String fault(Sent sent, Map<String, PlantView> byCode, Map<Long, List<Entry>> entries) {
@@ -140,7 +132,7 @@ public class PotReadings {
         || sent.at().isBefore(now.minus(OLDEST))) {
       return "at: an instant that has come, of the last 400 days";
     }
-    double most = sent.kind() == Kind.METER ? METER_MOST : HEAVIEST;
+    double most = sent.kind() == Kind.METER ? Metered.MOST : Weighed.HEAVIEST;
     double least = sent.kind() == Kind.METER ? 0 : 1;
     if (sent.value() == null || !(sent.value() >= least) || sent.value() > most) {
       return String.format(Locale.ROOT, "value: %.0f to %.0f", least, most);

@@ -14,7 +14,8 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.growth.Stage;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.water.DemandChange;
 import org.mildlantern.core.water.PaceChange;
 import org.springframework.stereotype.Component;
@@ -45,9 +46,12 @@ class WaterChanges {
             .sorted(Comparator.comparing(Entry::at))
             .toList();
     List<String> changes = new ArrayList<>();
-    Optional<Entry> move = first(since, EntryKind.MOVE);
+    Optional<Entry> move = first(since, NoteKind.MOVED);
     PlaceView before =
-        move.flatMap(entry -> places.find(entry.fromPlaceId())).orElse(plant.place());
+        move.flatMap(entry -> entry.as(Moved.class))
+            .map(Moved::from)
+            .flatMap(places::find)
+            .orElse(plant.place());
     DemandChange demand =
         DemandChange.of(model.air(before, then), model.air(plant.place(), scope.today()));
     if (!demand.words().isEmpty()) {
@@ -55,7 +59,7 @@ class WaterChanges {
           move.map(entry -> "Moved from " + before.name() + " on " + day(entry) + ". ").orElse("")
               + demand.words());
     }
-    first(since, EntryKind.REPOT)
+    first(since, NoteKind.REPOTTED)
         .ifPresent(
             entry ->
                 changes.add("In a new pot since " + day(entry) + ": its pace is learned anew."));
@@ -75,7 +79,7 @@ class WaterChanges {
     return changes;
   }
 
-  private static Optional<Entry> first(List<Entry> entries, EntryKind kind) {
+  private static Optional<Entry> first(List<Entry> entries, NoteKind kind) {
     return entries.stream().filter(e -> e.kind() == kind).findFirst();
   }
 

@@ -12,8 +12,11 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
-import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.Felt;
+import org.mildlantern.core.journal.Filled;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.Skipped;
+import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.round.WaterCheck;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
@@ -94,23 +97,23 @@ public class WateringService {
     LocalDate on = scope.today();
     if (last != null) {
       on = scope.day(last.at());
-      seen = seen(last);
+      seen = seen(last.note());
     } else if (plant.arrivedOn() != null) {
       on = plant.arrivedOn();
     }
     return WaterCheck.next(plant.taxon(), seen, on, scope.latitude());
   }
 
-  private static WaterCheck.LastSeen seen(Entry last) {
-    if (last.kind() == EntryKind.WATER) {
+  private static WaterCheck.LastSeen seen(Note last) {
+    if (last instanceof Watered || last instanceof Filled) {
       return WaterCheck.LastSeen.WATERED;
     }
-    if (last.potNote() != null && last.potNote().what() == PotNote.What.SKIPPED) {
+    if (last instanceof Skipped) {
       return WaterCheck.LastSeen.SKIPPED;
     }
-    return last.moisture() == null
-        ? WaterCheck.LastSeen.DAMP
-        : WaterCheck.LastSeen.valueOf(last.moisture().name());
+    return last instanceof Felt felt
+        ? WaterCheck.LastSeen.valueOf(felt.deepest().name())
+        : WaterCheck.LastSeen.DAMP;
   }
 
   /**
@@ -122,7 +125,7 @@ public class WateringService {
     LocalDate first = scope.today().minusDays(PotModel.STORY_DAYS);
     List<Entry> ofPot =
         entries.stream()
-            .filter(e -> JournalService.aboutPots(e.kind()) && !scope.day(e.at()).isBefore(first))
+            .filter(e -> e.kind().ofPot() && !scope.day(e.at()).isBefore(first))
             .sorted(Comparator.comparing(Entry::at).thenComparing(Entry::id))
             .toList();
     return model
@@ -191,7 +194,7 @@ public class WateringService {
     }
     Entry last =
         entries.stream()
-            .filter(e -> e.kind() == EntryKind.WATER || e.kind() == EntryKind.MOISTURE)
+            .filter(e -> JournalService.aboutWater(e.kind()))
             .reduce((a, b) -> b)
             .orElse(null);
     return PotCheck.of(byInterval(plant, last));

@@ -10,8 +10,8 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.EntryKind;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.Weighed;
 import org.mildlantern.core.water.WeightCheck;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -33,15 +33,18 @@ class Weights {
 
   @EventListener
   void check(EntryOffered offered) {
-    PotNote note = offered.entry().potNote();
-    if (note == null || note.what() != PotNote.What.WEIGHT) {
-      return;
-    }
-    Long id = offered.entry().plantId();
+    offered
+        .entry()
+        .as(Weighed.class)
+        .filter(weight -> weight.state() == Weighed.State.AS_IT_WAS)
+        .ifPresent(weight -> check(offered.entry().plantId(), weight.grams()));
+  }
+
+  private void check(Long id, double grams) {
     List<Entry> entries = entries(List.of(id)).getOrDefault(id, List.of());
     plants
         .find(id)
-        .flatMap(plant -> fault(plant, entries, note.value()))
+        .flatMap(plant -> fault(plant, entries, grams))
         .ifPresent(
             fault -> {
               throw new IllegalArgumentException(fault);
@@ -61,14 +64,13 @@ class Weights {
     Double drained = null;
     Double dry = null;
     for (Entry entry : entries) {
-      PotNote note = entry.potNote();
-      if (entry.kind() == EntryKind.REPOT) {
+      if (entry.kind() == NoteKind.REPOTTED) {
         drained = null;
         dry = null;
-      } else if (note != null && note.what() == PotNote.What.WEIGHT_DRAINED) {
-        drained = note.value();
-      } else if (note != null && note.what() == PotNote.What.WEIGHT_DRY) {
-        dry = note.value();
+      } else if (entry.note() instanceof Weighed weight) {
+        drained =
+            weight.state() == Weighed.State.DRAINED ? Double.valueOf(weight.grams()) : drained;
+        dry = weight.state() == Weighed.State.DRY ? Double.valueOf(weight.grams()) : dry;
       }
     }
     Double least = dry;

@@ -20,12 +20,14 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.Round;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.diagnosis.Response.Outcome;
+import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -35,6 +37,7 @@ class CaseServiceTest {
   @Autowired CaseService cases;
   @Autowired DiagnoseService diagnose;
   @Autowired JournalService journal;
+  @Autowired PlantNotes notes;
   @Autowired RoundService rounds;
   @Autowired TestClock clock;
 
@@ -103,9 +106,9 @@ class CaseServiceTest {
     CaseView opened = open("too-dry");
     Board board = as(rounds::board);
     assertThat(board.lamp(coleus)).isEqualTo(Lamp.LOW);
-    Map<java.time.LocalDate, Map<String, Integer>> counts =
+    Map<java.time.LocalDate, Map<Work, Integer>> counts =
         as(() -> rounds.counts(board, Keepers.TODAY, Keepers.TODAY.plusDays(9)));
-    assertThat(counts.get(opened.current().lookOn())).containsEntry("lens", 1);
+    assertThat(counts.get(opened.current().lookOn())).containsEntry(Work.LOOK, 1);
     clock.forward(Duration.ofDays(4));
     assertThat(as(rounds::board).lamp(coleus)).isEqualTo(Lamp.BRIGHT);
     Round round = as(() -> rounds.round(opened.current().lookOn()));
@@ -169,12 +172,9 @@ class CaseServiceTest {
   @Test
   void aCareEntryInsideTheWindowConfounds() {
     CaseView opened = open("too-dry");
-    as(
-        () -> {
-          cases.confound(coleus.id(), "Fed: it was flowering");
-          return null;
-        });
-    assertThat(find(opened).current().confounded()).isTrue();
+    Entry fed = keepers.note(keeper, coleus.id(), "fed 60 ppm");
+    confound(fed);
+    assertThat(find(opened).current().confoundedBy()).isEqualTo("Fed 60 ppm: it was flowering");
     assertThat(as(() -> cases.openWindow(coleus.id()))).isPresent();
     clock.forward(Duration.ofDays(5));
     assertThat(as(() -> cases.openWindow(coleus.id()))).isEmpty();
@@ -207,6 +207,53 @@ class CaseServiceTest {
             .orElseThrow();
     as(() -> journal.retract(entry.id()));
     assertThat(find(opened).outcome()).isEqualTo(org.mildlantern.app.cases.Outcome.TAKEN_BACK);
+  }
+
+  private Entry correct(Entry entry, String text) {
+    return as(() -> notes.correct(entry.id(), text)).orElseThrow();
+  }
+
+  @Test
+  void rewordingWhatACaseWroteDoesNotDeceiveItsUndo() {
+    CaseView opened = open("too-dry");
+    Entry opening = as(() -> journal.timeline(coleus.id(), 1)).get(0);
+    Entry reworded = correct(opening, "We suspect thirst: " + figures(opening));
+    as(() -> journal.retract(reworded.id()));
+    assertThat(find(opened).outcome()).isEqualTo(org.mildlantern.app.cases.Outcome.TAKEN_BACK);
+    CaseView again = open("too-dry");
+    as(() -> cases.close(again.id(), org.mildlantern.app.cases.Outcome.HEALED, ""));
+    Entry closing = as(() -> journal.timeline(coleus.id(), 1)).get(0);
+    Entry told =
+        correct(closing, "Done with case " + again.number() + ", which was opened: gladly");
+    as(() -> journal.retract(told.id()));
+    assertThat(find(again).open()).isTrue();
+  }
+
+  private static String figures(Entry entry) {
+    return String.join(" ", entry.text().replaceAll("\\D+", " ").strip().split(" "));
+  }
+
+  @Test
+  void whatConfoundsIsHeldByItsEntryNotByItsWords() {
+    CaseView opened = open("too-dry");
+    Entry fed = keepers.note(keeper, coleus.id(), "fed 60 ppm");
+    confound(fed);
+    Entry reworded = correct(fed, "Fed 60 ppm N with the can");
+    assertThat(find(opened).current().confounded()).isTrue();
+    as(() -> journal.retract(reworded.id()));
+    assertThat(find(opened).current().confounded()).isFalse();
+    Entry again = keepers.note(keeper, coleus.id(), "fed 60 ppm");
+    confound(again);
+    correct(again, "Watered 200, plain");
+    assertThat(find(opened).current().confounded()).isFalse();
+  }
+
+  private void confound(Entry entry) {
+    as(
+        () -> {
+          cases.confound(entry, "it was flowering");
+          return null;
+        });
   }
 
   @Test

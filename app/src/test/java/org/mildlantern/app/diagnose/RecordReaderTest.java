@@ -29,8 +29,15 @@ import org.mildlantern.app.plants.Pot;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.growth.Stage;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Fed;
+import org.mildlantern.core.journal.Felt;
+import org.mildlantern.core.journal.LostLeaves;
 import org.mildlantern.core.journal.Moisture;
+import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.StoodInWater;
+import org.mildlantern.core.journal.Strength;
+import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
@@ -66,16 +73,20 @@ class RecordReaderTest {
     reader = new RecordReader(journal, cases, places, shared, watering, scope);
   }
 
-  private static Entry entry(int ago, EntryKind kind, Moisture felt) {
-    return new Entry(7L, NOW.minus(Duration.ofDays(ago)), kind, "x").felt(felt);
+  private static Entry entry(int ago, Note note) {
+    return new Entry(7L, NOW.minus(Duration.ofDays(ago)), note, "x");
+  }
+
+  private static Fed fed(Double ppm) {
+    return new Fed(null, ppm, null, Strength.NOT_SAID);
   }
 
   private static Entry water(int ago) {
-    return entry(ago, EntryKind.WATER, null);
+    return entry(ago, new Watered(null, Watered.RunOff.NOT_SAID));
   }
 
   private static Entry felt(int ago, Moisture moisture) {
-    return entry(ago, EntryKind.MOISTURE, moisture);
+    return entry(ago, Felt.probe(moisture));
   }
 
   private Circumstances read(Entry... entries) {
@@ -156,8 +167,8 @@ class RecordReaderTest {
             new PlaceView.Surroundings(null, null, LightClass.LOW, false, false, false, false),
             1);
     when(places.find(5L)).thenReturn(Optional.of(shelf));
-    Entry move = new Entry(7L, NOW.minus(Duration.ofDays(4)), EntryKind.MOVE, "Moved to Sill");
-    PlantRecords records = records(move.moved(5L, 3L));
+    Entry move = new Entry(7L, NOW.minus(Duration.ofDays(4)), new Moved(5L, 3L), "Moved to Sill");
+    PlantRecords records = records(move);
     assertThat(records.circumstances().numbers()).containsEntry("light-rise", 3.0);
     assertThat(records.sources().get("light-rise")).endsWith("Moved to Sill");
   }
@@ -177,9 +188,9 @@ class RecordReaderTest {
   void leavesLostInAMonthStandBesideWhatMayGo() {
     PlantRecords records =
         records(
-            entry(2, EntryKind.LOSS, null).lost(0.2),
-            entry(20, EntryKind.LOSS, null).lost(0.1),
-            entry(40, EntryKind.LOSS, null).lost(0.5));
+            entry(2, new LostLeaves(0.2)),
+            entry(20, new LostLeaves(0.1)),
+            entry(40, new LostLeaves(0.5)));
     assertThat(records.circumstances().numbers().get("loss")).isCloseTo(0.3, within(1e-9));
     assertThat(records.circumstances().numbers()).containsEntry("loss-normal", 0.2);
     assertThat(records.shedding().leaves()).isEqualTo(0.2);
@@ -189,10 +200,7 @@ class RecordReaderTest {
   @Test
   void takesStandingWaterAndTheStrengthOfTheLastFeed() {
     Circumstances read =
-        read(
-            entry(3, EntryKind.STOOD, null),
-            entry(5, EntryKind.FEED, null).strength(300.0),
-            entry(9, EntryKind.FEED, null).strength(60.0));
+        read(entry(3, new StoodInWater()), entry(5, fed(300.0)), entry(9, fed(60.0)));
     assertThat(read.numbers())
         .containsEntry("days-since-stood", 3.0)
         .containsEntry("last-feed-ppm", 300.0);
@@ -201,12 +209,7 @@ class RecordReaderTest {
   @Test
   void countsWateringsAndFeeds() {
     Circumstances read =
-        read(
-            water(3),
-            water(6),
-            water(20),
-            entry(10, EntryKind.FEED, null),
-            entry(5, EntryKind.MOVE, null));
+        read(water(3), water(6), water(20), entry(10, fed(null)), entry(5, new Moved(3L, 3L)));
     assertThat(read.numbers())
         .containsEntry("days-since-watering", 3.0)
         .containsEntry("waterings-in-14-days", 2.0)

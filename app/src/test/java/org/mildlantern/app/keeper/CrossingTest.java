@@ -59,7 +59,7 @@ class CrossingTest {
     second = keepers.make();
     place = keepers.place(first, "Zzsecretplace", PlaceKind.INDOOR);
     plant = keepers.as(first, () -> plants.add(Keepers.form(place, SECRET, "leafy-stem")));
-    entry = keepers.as(first, () -> plants.quick(plant.id(), "watered 200").orElseThrow());
+    entry = keepers.note(first, plant.id(), "watered 200");
     keepers.as(first, () -> diagnose.mark(plant.id(), "stipple@old-leaves", true));
     theCase = keepers.as(first, () -> cases.open(plant.id(), "spider-mites").orElseThrow());
     keepers.place(second, "Own place", PlaceKind.INDOOR);

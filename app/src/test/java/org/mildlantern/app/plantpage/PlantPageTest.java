@@ -68,7 +68,7 @@ class PlantPageTest extends WebCase {
         .andExpect(content().string(containsString("value=\"moved to Mars\"")));
     htmx(keeper, page + "/entries", "line", " ")
         .andExpect(content().string(containsString("Write what you did")));
-    post(keeper, page + "/entries", "line", "felt nothing")
+    post(keeper, page + "/entries", "line", "probe sideways")
         .andExpect(status().isUnprocessableEntity());
     assertThat(timeline()).hasSize(1);
   }
@@ -86,13 +86,15 @@ class PlantPageTest extends WebCase {
   void aCorrectionSupersedesAndAnEmptyOneIsRefused() throws Exception {
     post(keeper, page + "/entries", "line", "watered 240");
     Long id = timeline().get(0).id();
-    post(keeper, "/entries/" + id + "/correct", "text", " ").andExpect(status().isBadRequest());
+    post(keeper, "/entries/" + id + "/correct", "text", " ")
+        .andExpect(status().isUnprocessableEntity());
     post(keeper, "/entries/" + id + "/correct", "text", "Watered 260")
         .andExpect(redirectedUrl(page));
     post(keeper, "/entries/" + id + "/correct", "text", "Watered 280")
-        .andExpect(status().isNotFound());
+        .andExpect(redirectedUrl(page));
     get(keeper, page)
-        .andExpect(content().string(containsString("Watered 260")))
+        .andExpect(content().string(containsString("Watered 280")))
+        .andExpect(content().string(not(containsString("Watered 260"))))
         .andExpect(content().string(containsString("corrected")));
   }
 
@@ -138,5 +140,31 @@ class PlantPageTest extends WebCase {
         .andExpect(content().string(containsString("&lt;i&gt;It was dry")));
     get(keeper, "/cases").andExpect(content().string(containsString("Closed")));
     post(keeper, path + "/close", "outcome", "HEALED").andExpect(status().isNotFound());
+  }
+
+  @Test
+  void whatWasReadIsReadBackAndWhatWasNotIsSaid() throws Exception {
+    htmx(keeper, page + "/entries", "line", "fed 300 ml of 60 ppm on 20 Nov")
+        .andExpect(content().string(containsString("Read 300 ml and 60 ppm, Fri 20 Nov.")));
+    htmx(keeper, page + "/entries", "line", "watered 300 ml at 380 ppm")
+        .andExpect(content().string(containsString("Read 300 ml.")))
+        .andExpect(content().string(containsString("Not read: 380 ppm.")));
+    htmx(keeper, page + "/entries", "line", "new root tip, 3 mm")
+        .andExpect(content().string(containsString("Kept as a note.")));
+    htmx(keeper, page + "/entries", "line", "watered 1,000 ml")
+        .andExpect(content().string(containsString("is that 1000 or 1?")))
+        .andExpect(content().string(containsString("value=\"watered 1,000 ml\"")));
+  }
+
+  @Test
+  void aCorrectionThatCannotBeIsSaidByItAndKept() throws Exception {
+    htmx(keeper, page + "/entries", "line", "watered 240");
+    Long id = keepers.as(keeper, () -> journal.timeline(coleus.id(), 1)).get(0).id();
+    post(keeper, "/entries/" + id + "/correct", "text", "watered 900000")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("at most 20000 ml")))
+        .andExpect(content().string(containsString("value=\"watered 900000\"")));
+    assertThat(keepers.as(keeper, () -> journal.timeline(coleus.id(), 1)).get(0).text())
+        .isEqualTo("Watered 240");
   }
 }

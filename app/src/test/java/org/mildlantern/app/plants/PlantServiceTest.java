@@ -13,7 +13,10 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.core.journal.EntryKind;
+import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.Recorded;
+import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -21,6 +24,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PlantServiceTest {
   @Autowired Keepers keepers;
   @Autowired PlantService plants;
+  @Autowired PlantNotes notes;
   @Autowired JournalService journal;
 
   private SignedIn keeper;
@@ -99,9 +103,9 @@ class PlantServiceTest {
   @Test
   void aMoveIsHistoryAndCanBeUndone() {
     PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
-    Entry move = keepers.as(keeper, () -> plants.quick(plant.id(), "moved to bench").orElseThrow());
+    Entry move = keepers.note(keeper, plant.id(), "moved to bench");
     assertThat(find(plant).place().name()).isEqualTo("Bench");
-    assertThat(move.fromPlaceId()).isEqualTo(sill.id());
+    assertThat(move.as(Moved.class)).contains(new Moved(sill.id(), bench.id()));
     keepers.as(keeper, () -> journal.retract(move.id()));
     assertThat(find(plant).place().name()).isEqualTo("Sill");
     assertThat(timeline(plant)).isEmpty();
@@ -119,27 +123,82 @@ class PlantServiceTest {
   @Test
   void aRepotRenewsTheMediumAndUndoBringsTheOldBack() {
     PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
-    Entry repot = keepers.as(keeper, () -> plants.quick(plant.id(), "repotted").orElseThrow());
+    Entry repot = keepers.note(keeper, plant.id(), "repotted");
     assertThat(find(plant).mediumSince()).isEqualTo(Keepers.TODAY);
     keepers.as(keeper, () -> journal.retract(repot.id()));
     assertThat(find(plant).mediumSince()).isEqualTo(plant.mediumSince());
   }
 
   @Test
-  void aCorrectionSupersedesAndKeepsTheRest() {
+  void aCorrectionIsReadAnewAndUndoTakesBackWhatItSaysNow() {
     PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
-    Entry wrong = keepers.as(keeper, () -> plants.quick(plant.id(), "watered 240").orElseThrow());
-    keepers.as(keeper, () -> journal.correct(wrong.id(), "Watered 260, through"));
+    Entry wrong = keepers.note(keeper, plant.id(), "watered 240");
+    keepers.as(keeper, () -> notes.correct(wrong.id(), "Watered 260, through"));
     assertThat(timeline(plant))
         .singleElement()
         .satisfies(
             e -> {
               assertThat(e.text()).isEqualTo("Watered 260, through");
-              assertThat(e.volumeMl()).isEqualTo(240);
+              assertThat(e.note()).isEqualTo(new Watered(260.0, Watered.RunOff.THROUGH));
+              assertThat(e.root()).isEqualTo(wrong.id());
               assertThat(e.corrects()).isTrue();
             });
-    assertThat(keepers.as(keeper, () -> journal.correct(wrong.id(), "again"))).isEmpty();
+    keepers.as(keeper, () -> notes.correct(wrong.id(), "Watered 280"));
+    assertThat(timeline(plant)).extracting(Entry::text).containsExactly("Watered 280");
+    assertThat(keepers.as(keeper, () -> journal.retract(wrong.id()))).isPresent();
+    assertThat(timeline(plant)).isEmpty();
     assertThat(keepers.as(keeper, () -> journal.retract(wrong.id()))).isEmpty();
+    assertThat(keepers.as(keeper, () -> notes.correct(wrong.id(), "again"))).isEmpty();
+  }
+
+  private Entry correct(Entry entry, String text) {
+    return keepers.as(keeper, () -> notes.correct(entry.id(), text)).orElseThrow();
+  }
+
+  @Test
+  void aMoveThatIsCorrectedMovesThePlantAndUndoBringsItHome() {
+    PlaceView shelf = keepers.place(keeper, "Shelf 2", PlaceKind.INDOOR);
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry move = keepers.note(keeper, plant.id(), "moved to bench");
+    Entry right = correct(move, "Moved to Shelf 2, the bench was too cold");
+    assertThat(find(plant).place().name()).isEqualTo("Shelf 2");
+    assertThat(right.as(Moved.class)).contains(new Moved(sill.id(), shelf.id()));
+    keepers.as(keeper, () -> journal.retract(right.id()));
+    assertThat(find(plant).place().name()).isEqualTo("Sill");
+  }
+
+  @Test
+  void aLineIsWrittenUnderTheDayThatItNames() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry repot = keepers.note(keeper, plant.id(), "repotted into a 14 cm pot on 20 Nov");
+    assertThat(find(plant).mediumSince()).isEqualTo(LocalDate.of(2026, 11, 20));
+    assertThat(find(plant).potCm()).isEqualTo(14);
+    Entry older = keepers.note(keeper, plant.id(), "repotted on 2 May 2024");
+    assertThat(find(plant).mediumSince()).isEqualTo(LocalDate.of(2026, 11, 20));
+    keepers.as(keeper, () -> journal.retract(older.id()));
+    keepers.as(keeper, () -> journal.retract(repot.id()));
+    assertThat(find(plant).mediumSince()).isEqualTo(plant.mediumSince());
+    assertThat(find(plant).potCm()).isEqualTo(12);
+  }
+
+  @Test
+  void aMoveBeforeALaterOneIsRefused() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    keepers.note(keeper, plant.id(), "moved to bench");
+    keepers.place(keeper, "Shelf", PlaceKind.INDOOR);
+    assertThatThrownBy(() -> keepers.note(keeper, plant.id(), "moved to Shelf yesterday"))
+        .hasMessageContaining("moved again after that");
+    assertThat(find(plant).place().name()).isEqualTo("Bench");
+  }
+
+  @Test
+  void figuresOfWhatAFeatureKeepsStayWhenItIsReworded() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    keepers.as(keeper, () -> plants.archive(plant.id(), true));
+    Entry away = timeline(plant).get(0);
+    assertThat(correct(away, "Given to a friend").as(Recorded.class))
+        .contains(new Recorded(Recorded.What.ARCHIVED));
+    assertThatThrownBy(() -> correct(away, "Gave 3 away")).hasMessageContaining("Change its words");
   }
 
   @Test
@@ -150,7 +209,7 @@ class PlantServiceTest {
     assertThat(find(plant).archived()).isTrue();
     keepers.as(keeper, () -> plants.archive(plant.id(), false));
     assertThat(keepers.as(keeper, plants::kept)).hasSize(1);
-    assertThat(timeline(plant)).hasSize(2).allMatch(e -> e.kind() == EntryKind.NOTE);
+    assertThat(timeline(plant)).hasSize(2).allMatch(e -> e.kind() == NoteKind.RECORDED);
   }
 
   private PlantView find(PlantView plant) {

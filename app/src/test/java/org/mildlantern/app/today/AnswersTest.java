@@ -31,6 +31,8 @@ import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Answered;
+import org.mildlantern.core.journal.Metered;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
@@ -79,14 +81,14 @@ class AnswersTest extends WebCase {
         .param("key", row.key())
         .param("plant", coleus.id().toString())
         .param("seen", row.seen().toString())
-        .param("work", row.item().shape())
+        .param("work", row.item().workId())
         .param("answer", answer)
         .with(user(keeper))
         .with(csrf());
   }
 
   private ResultActions waited(MockHttpServletRequestBuilder answer) throws Exception {
-    return web.perform(answer.header(AnswerGuard.WAITED, "1"));
+    return web.perform(answer.header(Answered.WAITED, "1"));
   }
 
   private List<Entry> log() {
@@ -200,31 +202,26 @@ class AnswersTest extends WebCase {
     Round.Row row = row();
     keepers.as(
         keeper,
-        () ->
-            journal.write(
-                new Entry(
-                        coleus.id(),
-                        Keepers.NOW,
-                        org.mildlantern.core.journal.EntryKind.MOISTURE,
-                        "Meter 4")
-                    .sentAs("r1")));
+        () -> journal.write(new Entry(coleus.id(), Keepers.NOW, new Metered(4)).sentAs("r1")));
     web.perform(answer(row, "dry")).andExpect(redirectedUrl("/today"));
   }
 
   @Test
   void aWeightIsTypedOnTheRoundAndABadOneIsSaidByItAndKept() throws Exception {
-    keepers.as(keeper, () -> plants.quick(coleus.id(), "weighed 900 just drained"));
+    keepers.note(keeper, coleus.id(), "weighed 900 just drained");
     clock.forward(Duration.ofDays(20));
     Round.Row row = row();
     assertThat(row.item().answers("TYPED")).hasSize(1);
     for (String bad : new String[] {"heavy", "-4", "40", "4000"}) {
-      web.perform(answer(row, "").param("grams", bad).header("HX-Request", "true"))
+      follow(keeper, web.perform(answer(row, "").param("grams", bad).header("HX-Request", "true")))
           .andExpect(status().isOk())
           .andExpect(content().string(containsString("value=\"" + bad + "\"")))
           .andExpect(content().string(containsString("role=\"alert\"")));
     }
-    web.perform(answer(row, "").param("grams", "600,5").header("HX-Request", "true"))
-        .andExpect(content().string(containsString("Weighed 600,5 g")));
+    follow(
+            keeper,
+            web.perform(answer(row, "").param("grams", "600,5").header("HX-Request", "true")))
+        .andExpect(content().string(containsString("Weighed 600.5 g")));
   }
 
   @Test

@@ -24,6 +24,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantForm;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.water.Standing;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -65,7 +66,7 @@ class RoundChoicesTest extends WebCase {
   }
 
   private void say(PlantView plant, String line) {
-    keepers.as(keeper, () -> plants.quick(plant.id(), line)).orElseThrow();
+    keepers.note(keeper, plant.id(), line);
   }
 
   private void choose(String minutes, String unseen) throws Exception {

@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
@@ -83,6 +84,19 @@ class TodayPageTest extends WebCase {
     assertThat(today().due()).isEqualTo(1);
   }
 
+  /** The day on which the plant's pot is next due. */
+  private LocalDate dueOn(PlantView plant) {
+    Board board = rounds.board();
+    return Stream.iterate(Keepers.TODAY, day -> day.plusDays(1))
+        .limit(60)
+        .filter(
+            day ->
+                board.agenda().on(day).stream()
+                    .anyMatch(task -> task.work().plant().id().equals(plant.id())))
+        .findFirst()
+        .orElseThrow();
+  }
+
   @Test
   void eachAnswerMovesTheNextLook() throws Exception {
     List<LocalDate> due = new ArrayList<>();
@@ -90,7 +104,7 @@ class TodayPageTest extends WebCase {
       PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
       post(keeper, "/today/plants/" + coleus.id() + "/water", "answer", answer)
           .andExpect(redirectedUrl("/today"));
-      due.add(keepers.as(keeper, () -> rounds.board().waterChecks().get(coleus.id()).dueOn()));
+      due.add(keepers.as(keeper, () -> dueOn(coleus)));
     }
     assertThat(due).isSorted();
     assertThat(due.get(0)).isEqualTo(Keepers.TODAY.plusDays(1));
@@ -100,10 +114,9 @@ class TodayPageTest extends WebCase {
   @Test
   void aSkippedPotComesBackTomorrow() throws Exception {
     PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
-    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "skip: no time")
+    htmx(keeper, "/today/plants/" + coleus.id() + "/water", "answer", "no-time")
         .andExpect(content().string(containsString("Not looked at: no time")));
-    assertThat(keepers.as(keeper, () -> rounds.board().waterChecks().get(coleus.id()).dueOn()))
-        .isEqualTo(Keepers.TODAY.plusDays(1));
+    assertThat(keepers.as(keeper, () -> dueOn(coleus))).isEqualTo(Keepers.TODAY.plusDays(1));
     keepers.as(keeper, () -> journal.retract(last(coleus).id()));
     assertThat(today().due()).isEqualTo(1);
   }
@@ -142,8 +155,8 @@ class TodayPageTest extends WebCase {
   @Test
   void anotherDayShowsWhatWasDoneOrWillBeDue() throws Exception {
     PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");
-    keepers.as(keeper, () -> plants.quick(coleus.id(), "watered 200"));
-    LocalDate due = keepers.as(keeper, () -> rounds.board().waterChecks().get(coleus.id()).dueOn());
+    keepers.note(keeper, coleus.id(), "watered 200");
+    LocalDate due = keepers.as(keeper, () -> dueOn(coleus));
     get(keeper, "/today?day=" + due)
         .andExpect(content().string(containsString("feel the pot")))
         .andExpect(content().string(not(containsString("data-answer"))));

@@ -23,7 +23,7 @@ import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.today.RoundItem;
+import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -76,7 +76,7 @@ class QuarantineTest extends WebCase {
   private List<String> tasks(PlantView plant, LocalDate day) {
     return keepers.as(keeper, () -> rounds.round(day)).stops().stream()
         .flatMap(stop -> stop.items().stream())
-        .filter(item -> item.plantId().equals(plant.id()) && !item.done())
+        .filter(item -> item.plant().id().equals(plant.id()) && !item.done())
         .map(RoundItem::task)
         .toList();
   }

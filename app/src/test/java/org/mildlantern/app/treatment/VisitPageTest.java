@@ -22,7 +22,7 @@ import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.today.RoundItem;
+import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -90,6 +90,20 @@ class VisitPageTest extends WebCase {
   }
 
   @Test
+  void undoAfterRewordingTakesTheVisitBack() throws Exception {
+    String visit = visit("Monstera deliciosa", "spider-mites", "soap-and-water");
+    post(keeper, visit, "done", "true", "reason", "it must be");
+    assertThat(course().visits().get(0).state()).isEqualTo(TreatmentVisit.State.DONE);
+    Entry treated = keepers.as(keeper, () -> journal.timeline(plant.id(), 1)).get(0);
+    post(keeper, "/entries/" + treated.id() + "/correct", "text", "Treated: soap, both faces")
+        .andExpect(redirectedUrl("/plants/" + plant.id()));
+    Entry reworded = keepers.as(keeper, () -> journal.timeline(plant.id(), 1)).get(0);
+    assertThat(reworded.text()).isEqualTo("Treated: soap, both faces");
+    post(keeper, "/entries/" + reworded.id() + "/undo").andExpect(redirectedUrl("/today"));
+    assertThat(course().visits().get(0).state()).isEqualTo(TreatmentVisit.State.PLANNED);
+  }
+
+  @Test
   void whatTheKeeperSeesOnTheDayCounts() throws Exception {
     String visit = visit("Monstera deliciosa", "spider-mites", "soap-and-water");
     get(keeper, visit + "?celsius=33&sun=true")
@@ -124,7 +138,7 @@ class VisitPageTest extends WebCase {
         .filteredOn(i -> i.task().equals("treat"))
         .allMatch(i -> i.reason().contains("No patch test yet"))
         .allMatch(i -> i.answers().stream().noneMatch(a -> a.label().equals("Done")))
-        .allMatch(i -> i.href().equals(visit));
+        .allMatch(i -> i.more().href().equals(visit));
     post(keeper, visit, "done", "true")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("If it must be, say why.")));

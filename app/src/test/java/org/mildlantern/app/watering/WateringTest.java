@@ -23,15 +23,16 @@ import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceForm;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.EntryKind;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class WateringTest extends WebCase {
   @Autowired WateringService watering;
   @Autowired PlantService plants;
+  @Autowired PlantNotes notes;
   @Autowired PlaceService places;
   @Autowired JournalService journal;
   @Autowired TestClock clock;
@@ -53,7 +54,7 @@ class WateringTest extends WebCase {
   }
 
   private void say(String line) {
-    keepers.as(keeper, () -> plants.quick(coleus.id(), line)).orElseThrow();
+    keepers.note(keeper, coleus.id(), line);
   }
 
   private WateringView view() {
@@ -123,7 +124,7 @@ class WateringTest extends WebCase {
   @Test
   void cupsAndUnknownPotsKeepTheIntervalOfTheirKind() throws Exception {
     PlantView cup = keepers.plant(keeper, sill, "Guzmania lingulata");
-    keepers.as(keeper, () -> plants.quick(cup.id(), "watered"));
+    keepers.note(keeper, cup.id(), "watered");
     WateringView view = keepers.as(keeper, () -> watering.view(cup));
     assertThat(view.outlook()).isNull();
     assertThat(view.working().source()).isEqualTo("rule of thumb");
@@ -142,12 +143,21 @@ class WateringTest extends WebCase {
     }
     assertThat(view().outlook().story().drainedGrams()).isEqualTo(700);
     assertThat(keepers.as(keeper, () -> journal.timeline(coleus.id(), 9)))
-        .filteredOn(e -> e.kind() == EntryKind.MOISTURE)
+        .filteredOn(e -> e.kind().ofPot())
         .hasSize(4);
     post(keeper, entries, "line", "meter 40")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("out of scale")))
         .andExpect(content().string(containsString("value=\"meter 40\"")));
+  }
+
+  @Test
+  void whatWasLearnedFollowsACorrection() {
+    Entry weighed = keepers.note(keeper, coleus.id(), "weighed 700 just drained");
+    keepers.as(keeper, () -> notes.correct(weighed.id(), "weighed 800 just drained"));
+    assertThat(view().outlook().story().drainedGrams()).isEqualTo(800);
+    keepers.as(keeper, () -> journal.retract(weighed.id()));
+    assertThat(view().outlook().story().drainedGrams()).isNull();
   }
 
   @Test
@@ -221,7 +231,7 @@ class WateringTest extends WebCase {
                 places
                     .save(null, PlaceForm.of("Hot sill", PlaceKind.INDOOR, 29.0, 30.0))
                     .orElseThrow());
-    keepers.as(keeper, () -> plants.move(coleus.id(), hot.id(), ""));
+    keepers.note(keeper, coleus.id(), "moved to " + hot.name());
     say("repotted");
     assertThat(view().changes())
         .anyMatch(c -> c.startsWith("Moved from Sill") && c.contains("warmer, 29 °C after 20 °C"))

@@ -1,23 +1,19 @@
 package org.mildlantern.core.water;
 
 import java.time.LocalDate;
-import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.Filled;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.StoodInWater;
+import org.mildlantern.core.journal.Watered;
 
 /**
  * Something that happened to a pot on a day.
  *
- * @param kind what it was
- * @param ml of a watering, or null
- * @param moisture felt two fingers deep when there is no closer note, or null
- * @param note what was noted of its water, or null
+ * @param note of a kind that tells of a pot's water
  */
-public record PotEvent(LocalDate day, Kind kind, Double ml, Moisture moisture, PotNote note) {
-  /** Kinds of events. */
-  public enum Kind {
-    WATERED,
-    STOOD,
-    REPOTTED,
-    SEEN
+public record PotEvent(LocalDate day, Note note) {
+  /** Whether water came into the pot. */
+  public boolean drink() {
+    return note instanceof Watered || note instanceof Filled || note instanceof StoodInWater;
   }
 }

@@ -5,8 +5,17 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.mildlantern.core.journal.Felt;
+import org.mildlantern.core.journal.Filled;
+import org.mildlantern.core.journal.Lifted;
+import org.mildlantern.core.journal.Metered;
 import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.Repotted;
+import org.mildlantern.core.journal.StoodInWater;
+import org.mildlantern.core.journal.Watered;
+import org.mildlantern.core.journal.Weighed;
+import org.mildlantern.core.journal.Wilted;
 
 /**
  * A pot's water as its records tell it, up to today.
@@ -35,7 +44,6 @@ public record WaterStory(
   private static final double CALIBRATED = 0.04;
   private static final double HALF_CALIBRATED = 0.09;
   private static final double METER_ERROR = 0.2;
-  private static final double METER_MOST = 10;
 
   /** A rise by more than this share that is sure to be one tells of a drink. */
   private static final double UNNOTED = 0.2;
@@ -147,70 +155,78 @@ public record WaterStory(
 
     void take(PotEvent event) {
       told++;
-      switch (event.kind()) {
-        case REPOTTED -> {
-          filter.repot();
-          drained = null;
-          dry = null;
-        }
-        case STOOD -> filter.soak();
-        case WATERED -> watered(event);
-        case SEEN -> seen(event);
+      Note note = event.note();
+      if (note instanceof Repotted) {
+        filter.repot();
+        drained = null;
+        dry = null;
+      } else if (note instanceof StoodInWater) {
+        filter.soak();
+      } else if (note instanceof Watered drink) {
+        watered(drink.ml(), drink.runOff());
+      } else if (note instanceof Filled fill) {
+        watered(fill.ml(), Watered.RunOff.NOT_SAID);
+      } else {
+        seen(note);
       }
-      mark(true, event.kind() == PotEvent.Kind.WATERED || event.kind() == PotEvent.Kind.STOOD);
+      mark(true, event.drink());
     }
 
-    private void watered(PotEvent event) {
-      PotNote.What how = event.note() == null ? null : event.note().what();
-      if (how == PotNote.What.RAN_PAST) {
+    private void watered(Double ml, Watered.RunOff runOff) {
+      boolean plenty = ml != null && ml >= 1.2 * holding.availableMl();
+      if (runOff == Watered.RunOff.PAST) {
         filter.add(RAN_PAST_TAKES);
-      } else if (how == PotNote.What.RAN_THROUGH
-          || how != PotNote.What.NO_RUN_OFF
-              && event.ml() != null
-              && event.ml() >= 1.2 * holding.availableMl()) {
+      } else if (runOff == Watered.RunOff.THROUGH || runOff != Watered.RunOff.NONE && plenty) {
         filter.soak();
-      } else if (event.ml() != null) {
-        filter.add(event.ml() / holding.availableMl());
-      } else if (how == PotNote.What.NO_RUN_OFF) {
+      } else if (ml != null) {
+        filter.add(ml / holding.availableMl());
+      } else if (runOff == Watered.RunOff.NONE) {
         filter.add(0.35);
       } else {
         filter.water();
       }
     }
 
-    private void seen(PotEvent event) {
-      PotNote note = event.note();
-      if (note == null) {
-        if (event.moisture() != null) {
-          felt(event.moisture(), Reading.Felt.Depth.MIDDLE, Reading.Felt.PROBE);
-        }
-        return;
+    private void seen(Note note) {
+      if (note instanceof Felt felt) {
+        felt(felt);
+      } else if (note instanceof Lifted lifted) {
+        filter.see(new Reading.Lifted(lifted.heavy()));
+      } else if (note instanceof Wilted) {
+        filter.see(new Reading.Wilted());
+      } else if (note instanceof Metered meter) {
+        measured(new Reading.Level(meter.figure() / Metered.MOST, METER_ERROR));
+      } else if (note instanceof Weighed weight) {
+        weighed(weight);
       }
-      switch (note.what()) {
-        case PROBE -> probed(note.felt(), Reading.Felt.PROBE);
-        case SKEWER -> probed(note.felt(), Reading.Felt.SKEWER);
-        case TOUCHED -> felt(note.felt().get(0), Reading.Felt.Depth.TOP, Reading.Felt.TOUCH);
-        case CLEAR_POT ->
-            felt(note.felt().get(0), Reading.Felt.Depth.MIDDLE, Reading.Felt.CLEAR_POT);
-        case LIGHT -> filter.see(new Reading.Lifted(false));
-        case HEAVY -> filter.see(new Reading.Lifted(true));
-        case WILTED -> filter.see(new Reading.Wilted());
-        case METER -> measured(new Reading.Level(note.value() / METER_MOST, METER_ERROR));
-        case WEIGHT_DRAINED -> {
-          drained = note.value();
+    }
+
+    private void weighed(Weighed weight) {
+      switch (weight.state()) {
+        case DRAINED -> {
+          drained = weight.grams();
           filter.soak().see(new Reading.Level(1, CALIBRATED));
         }
-        case WEIGHT_DRY -> {
-          dry = note.value();
+        case DRY -> {
+          dry = weight.grams();
           filter.see(new Reading.Level(0, CALIBRATED));
         }
-        case WEIGHT -> {
-          Reading.Level weight = ofWeight(note.value(), drained, dry, holding.availableMl());
-          if (weight != null) {
-            measured(weight);
+        case AS_IT_WAS -> {
+          Reading.Level level = ofWeight(weight.grams(), drained, dry, holding.availableMl());
+          if (level != null) {
+            measured(level);
           }
         }
-        default -> {}
+      }
+    }
+
+    private void felt(Felt felt) {
+      switch (felt.how()) {
+        case PROBE -> probed(felt.felt(), Reading.Felt.PROBE);
+        case SKEWER -> probed(felt.felt(), Reading.Felt.SKEWER);
+        case TOUCHED -> felt(felt.felt().get(0), Reading.Felt.Depth.TOP, Reading.Felt.TOUCH);
+        case CLEAR_POT ->
+            felt(felt.felt().get(0), Reading.Felt.Depth.MIDDLE, Reading.Felt.CLEAR_POT);
       }
     }
 

@@ -7,8 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.journal.PotNote;
+import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Media;
 
@@ -22,18 +23,12 @@ class WetnessTest {
   private final List<PotEvent> events = new ArrayList<>();
 
   private WetnessTest soaked(int ago) {
-    events.add(
-        new PotEvent(
-            TODAY.minusDays(ago),
-            PotEvent.Kind.WATERED,
-            null,
-            null,
-            PotNote.of(PotNote.What.RAN_THROUGH)));
+    events.add(new PotEvent(TODAY.minusDays(ago), new Watered(null, Watered.RunOff.THROUGH)));
     return this;
   }
 
   private WetnessTest felt(int ago, Moisture moisture) {
-    events.add(new PotEvent(TODAY.minusDays(ago), PotEvent.Kind.SEEN, null, moisture, null));
+    events.add(new PotEvent(TODAY.minusDays(ago), Felt.probe(moisture)));
     return this;
   }
 

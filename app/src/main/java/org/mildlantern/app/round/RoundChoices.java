@@ -1,4 +1,4 @@
-package org.mildlantern.app.today;
+package org.mildlantern.app.round;
 
 import java.util.List;
 import java.util.Map;
@@ -8,14 +8,14 @@ import org.springframework.stereotype.Component;
 
 /** How the keeper wants the round: how long a day may be, and when a pot needs no look. */
 @Component
-class RoundChoices {
+public class RoundChoices {
   private static final String MINUTES = "round-minutes";
   private static final String UNSEEN = "water-unseen";
   private static final double SHORTEST = 5;
   private static final double LONGEST = 600;
 
   /** Odds in percent that may be picked. */
-  static final List<Integer> ODDS = List.of(80, 90, 95);
+  public static final List<Integer> ODDS = List.of(80, 90, 95);
 
   private final ChoiceService choices;
 
@@ -24,22 +24,22 @@ class RoundChoices {
   }
 
   /** Minutes that a day should take at most, or null for any. */
-  Double mostMinutes() {
+  public Double mostMinutes() {
     return number(MINUTES).orElse(null);
   }
 
   /** The chance from which a pot is watered without a look, 0 to 1; empty for never. */
-  Optional<Double> unseen() {
+  public Optional<Double> unseen() {
     return number(UNSEEN).map(percent -> percent / 100);
   }
 
   /** The same in percent, or null for never. */
-  Integer unseenPercent() {
+  public Integer unseenPercent() {
     return number(UNSEEN).map(Double::intValue).orElse(null);
   }
 
   /** Minutes as typed; null when they are none or out of range. */
-  static Double minutes(String typed) {
+  public static Double minutes(String typed) {
     try {
       double minutes = Double.parseDouble(typed.strip().replace(',', '.'));
       return minutes >= SHORTEST && minutes <= LONGEST ? minutes : null;
@@ -49,7 +49,7 @@ class RoundChoices {
   }
 
   /** Odds as picked; null for never. */
-  static Integer percent(String picked) {
+  public static Integer percent(String picked) {
     return ODDS.stream().filter(p -> p.toString().equals(picked)).findFirst().orElse(null);
   }
 
@@ -64,7 +64,7 @@ class RoundChoices {
    * @param minutes or null for any
    * @param unseenPercent or null for never
    */
-  void choose(Double minutes, Integer unseenPercent) {
+  public void choose(Double minutes, Integer unseenPercent) {
     choices.choose(MINUTES, minutes == null ? "" : minutes.toString());
     choices.choose(UNSEEN, unseenPercent == null ? "" : unseenPercent.toString());
   }

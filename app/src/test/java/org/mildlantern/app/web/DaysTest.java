@@ -1,4 +1,4 @@
-package org.mildlantern.app.frame;
+package org.mildlantern.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

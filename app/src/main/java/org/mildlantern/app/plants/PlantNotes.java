@@ -1,0 +1,232 @@
+package org.mildlantern.app.plants;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryRetracted;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.Note;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.journal.QuickLine;
+import org.mildlantern.core.journal.Repotted;
+import org.mildlantern.core.journal.Setting;
+import org.mildlantern.core.water.Standing;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes notes about plants, typed or tapped, with what they mean for the plant. */
+@Service
+@Transactional
+public class PlantNotes {
+  private static final Pattern FIGURE = Pattern.compile("\\d+(?:[.,]\\d+)*");
+
+  private final PlantRepository plants;
+  private final PlaceService places;
+  private final JournalService journal;
+  private final Scope scope;
+
+  PlantNotes(PlantRepository plants, PlaceService places, JournalService journal, Scope scope) {
+    this.plants = plants;
+    this.places = places;
+    this.journal = journal;
+    this.scope = scope;
+  }
+
+  /** An entry with the line that it was read from. */
+  public record Written(Entry entry, QuickLine line) {}
+
+  /**
+   * Reads a line as {@link #write} would, and writes nothing; empty when there is no such plant.
+   *
+   * @throws IllegalArgumentException with a message or a question for the keeper
+   */
+  @Transactional(readOnly = true)
+  public Optional<QuickLine> read(Long plantId, String line) {
+    return plants.byId(plantId).map(plant -> QuickLine.read(line, setting(plant)));
+  }
+
+  private Setting setting(Plant plant) {
+    return new Setting(
+        scope.now().atZone(scope.zone()),
+        places.all().stream().collect(Collectors.toMap(PlaceView::name, PlaceView::id)),
+        plant.standsIn() != Standing.Kind.NONE);
+  }
+
+  /**
+   * Writes a line as the keeper typed it.
+   *
+   * @throws IllegalArgumentException with a message or a question for the keeper
+   */
+  public Optional<Written> write(Long plantId, String line) {
+    return plants
+        .byId(plantId)
+        .map(
+            plant -> {
+              QuickLine read = QuickLine.read(line, setting(plant));
+              Note note = applied(plant, read.note(), read.at().toInstant(), null);
+              String text = note instanceof Moved moved ? words(moved, read.text()) : read.text();
+              return new Written(
+                  journal.write(new Entry(plantId, read.at().toInstant(), note, text)), read);
+            });
+  }
+
+  /** Writes a note that was tapped, in its own words, as of now. */
+  public Optional<Entry> write(Long plantId, Note note) {
+    return plants
+        .byId(plantId)
+        .map(
+            plant ->
+                journal.write(
+                    new Entry(plantId, scope.now(), applied(plant, note, scope.now(), null))));
+  }
+
+  /** Moves a plant and writes it down; a move to where it stands is nothing. */
+  public Optional<Entry> move(Long plantId, Long placeId, String why) {
+    if (places.find(placeId).isEmpty()) {
+      throw new PlantService.FieldFault("placeId", "Pick a place.");
+    }
+    return plants
+        .byId(plantId)
+        .filter(plant -> !plant.placeId().equals(placeId))
+        .map(
+            plant -> {
+              Moved moved = moved(plant, placeId, scope.now(), null);
+              String text = words(moved, "") + (why.isBlank() ? "" : ": " + why);
+              return journal.write(new Entry(plantId, scope.now(), moved, text));
+            });
+  }
+
+  /** A bare “moved to South bay” also says from where; what says more is kept as it is. */
+  private String words(Moved moved, String typed) {
+    String to = name(moved.to());
+    boolean bare =
+        typed.isEmpty()
+            || typed
+                .toLowerCase(Locale.ROOT)
+                .replaceFirst("^moved? (to )?", "")
+                .equalsIgnoreCase(to);
+    return bare ? "Moved from " + name(moved.from()) + " to " + to : typed;
+  }
+
+  private String name(Long placeId) {
+    return places.find(placeId).map(PlaceView::name).orElse("?");
+  }
+
+  /** The note with what was before it; the plant is changed by it. */
+  private Note applied(Plant plant, Note note, Instant at, Long entryId) {
+    if (note instanceof Moved moved) {
+      return moved(plant, moved.to(), at, entryId);
+    }
+    return note instanceof Repotted repot ? repotted(plant, repot, at, entryId) : note;
+  }
+
+  private Moved moved(Plant plant, Long to, Instant at, Long entryId) {
+    if (to.equals(plant.placeId())) {
+      throw new IllegalArgumentException("It stands there already.");
+    }
+    if (journal.anyAfter(plant.id(), NoteKind.MOVED, at, entryId)) {
+      throw new IllegalArgumentException(
+          "It was moved again after that; take the later move back first.");
+    }
+    Moved moved = new Moved(plant.placeId(), to);
+    plant.moveTo(to);
+    plant.walkAt(Plant.LAST);
+    return moved;
+  }
+
+  /** A repot from before the present medium is history and changes nothing. */
+  private Repotted repotted(Plant plant, Repotted repot, Instant at, Long entryId) {
+    boolean history =
+        journal.anyAfter(plant.id(), NoteKind.REPOTTED, at, entryId)
+            || plant.mediumSince() != null && scope.day(at).isBefore(plant.mediumSince());
+    if (history) {
+      return new Repotted(repot.potCm(), null);
+    }
+    Repotted.Before before =
+        new Repotted.Before(plant.mediumId(), plant.mediumSince(), plant.potCm());
+    plant.potted(
+        plant.mediumId(), scope.day(at), repot.potCm() == null ? plant.potCm() : repot.potCm());
+    return new Repotted(repot.potCm(), before);
+  }
+
+  /**
+   * Corrects an entry. A keeper's own line is read anew, with its figures, its day and what they
+   * mean for the plant; what a feature keeps can be reworded, but its figures stay.
+   *
+   * @return the entry as it stands now; empty when there is none, or it was taken back
+   * @throws IllegalArgumentException with a message or a question for the keeper
+   */
+  public Optional<Entry> correct(Long entryId, String text) {
+    return journal
+        .current(entryId)
+        .flatMap(old -> plants.byId(old.plantId()).map(plant -> correct(plant, old, text)));
+  }
+
+  private Entry correct(Plant plant, Entry old, String text) {
+    if (!ownLine(old)) {
+      if (!figures(old.text()).equals(figures(text))) {
+        throw new IllegalArgumentException(
+            "The figures of this entry are kept with what it tells of. Change its words only, or"
+                + " undo it and note it anew.");
+      }
+      return journal.correct(old, old.at(), old.note(), text);
+    }
+    QuickLine read = QuickLine.read(text, setting(plant));
+    Instant at = read.dated() ? read.at().toInstant() : old.at();
+    if (same(old.note(), read.note()) && at.equals(old.at())) {
+      return journal.correct(old, at, old.note(), read.text());
+    }
+    undo(plant, old.note());
+    Note note = applied(plant, read.note(), at, old.id());
+    return journal.correct(old, at, note, read.text());
+  }
+
+  private static boolean ownLine(Entry entry) {
+    return entry.kind().typed()
+        && entry.as(Looked.class).map(look -> look.what() == Looked.What.OVER).orElse(true);
+  }
+
+  private static List<String> figures(String text) {
+    return FIGURE.matcher(text).results().map(match -> match.group()).sorted().toList();
+  }
+
+  /** Whether two notes say the same, what was before them aside. */
+  private static boolean same(Note one, Note other) {
+    if (one instanceof Moved a && other instanceof Moved b) {
+      return a.to().equals(b.to());
+    }
+    if (one instanceof Repotted a && other instanceof Repotted b) {
+      return Objects.equals(a.potCm(), b.potCm());
+    }
+    return one.equals(other);
+  }
+
+  @EventListener
+  void takeBack(EntryRetracted event) {
+    plants.byId(event.entry().plantId()).ifPresent(plant -> undo(plant, event.entry().note()));
+  }
+
+  private static void undo(Plant plant, Note note) {
+    if (note instanceof Moved moved && plant.placeId().equals(moved.to()) && moved.from() != null) {
+      plant.moveTo(moved.from());
+    }
+    if (note instanceof Repotted repot && repot.before() != null) {
+      Repotted.Before before = repot.before();
+      plant.potted(
+          before.mediumId(),
+          before.since(),
+          repot.potCm() == null ? plant.potCm() : before.potCm());
+    }
+  }
+}

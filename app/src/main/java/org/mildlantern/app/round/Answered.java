@@ -1,0 +1,40 @@
+package org.mildlantern.app.round;
+
+import java.util.Optional;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Says on the page that follows what an answer wrote, with the way to undo it. */
+@Component
+public class Answered {
+  /** Header of answers that waited in the browser; they want no page back. */
+  public static final String WAITED = "Round-Waited";
+
+  /** Header of responses that show what was wrong, so that the key may come again. */
+  public static final String REFUSED = "Round-Refused";
+
+  private final PlantService plants;
+
+  Answered(PlantService plants) {
+    this.plants = plants;
+  }
+
+  public void say(Entry entry, RedirectAttributes flash) {
+    flash.addFlashAttribute("just", entry.text());
+    flash.addFlashAttribute("justId", entry.id());
+    flash.addFlashAttribute("justPlant", name(entry.plantId()));
+  }
+
+  /** Says it, and leads back to the round; an empty entry says nothing. */
+  public String toRound(Optional<Entry> entry, RedirectAttributes flash) {
+    entry.ifPresent(said -> say(said, flash));
+    return "redirect:/today";
+  }
+
+  private String name(Long plantId) {
+    return plants.find(plantId).map(PlantView::name).orElse("");
+  }
+}

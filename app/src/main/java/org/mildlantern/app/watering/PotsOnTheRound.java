@@ -1,0 +1,109 @@
+package org.mildlantern.app.watering;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.RoundChoices;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.water.Standing;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Puts pots, and the water that they stand in, on the round on the day that their pace gives. */
+@Component
+@Order(9)
+class PotsOnTheRound implements RoundSource {
+  private final WateringService watering;
+  private final RoundChoices choices;
+
+  PotsOnTheRound(WateringService watering, RoundChoices choices) {
+    this.watering = watering;
+    this.choices = choices;
+  }
+
+  @Override
+  public List<Due> due(Ground ground) {
+    Map<Long, PotCheck> checks = watering.checks(ground.kept());
+    Optional<Double> unseen = choices.unseen();
+    return ground.kept().stream()
+        .map(plant -> due(plant, checks.get(plant.id()), unseen, ground.today()))
+        .toList();
+  }
+
+  private static Due due(
+      PlantView plant, PotCheck check, Optional<Double> unseen, LocalDate today) {
+    return new Due(
+        plant,
+        Work.POT,
+        check.dueOn(),
+        check.bears(),
+        Ask.SOME,
+        isToday -> item(plant, check, unseen, today, isToday));
+  }
+
+  /**
+   * The row of a pot.
+   *
+   * @param unseen the chance from which it is watered without a look; empty for never
+   */
+  private static RoundItem item(
+      PlantView plant, PotCheck check, Optional<Double> unseen, LocalDate today, boolean isToday) {
+    boolean stands = check.standing() != Standing.Kind.NONE;
+    boolean sure =
+        isToday
+            && check.chance() != null
+            && unseen.filter(odds -> check.chance() >= odds).isPresent();
+    RoundItem item =
+        RoundItem.due(
+                "water-" + plant.id(),
+                Work.POT,
+                plant,
+                stands ? "look at " + water(check.standing()) : sure ? "water it" : "feel the pot",
+                reason(check, sure, today))
+            .worked(check.working());
+    return isToday ? item.answered(answers(plant, check, stands)) : item;
+  }
+
+  private static String water(Standing.Kind kind) {
+    return switch (kind) {
+      case TRAY -> "the tray";
+      case WICK -> "the jar";
+      default -> "the reservoir";
+    };
+  }
+
+  private static String reason(PotCheck check, boolean sure, LocalDate today) {
+    String drink =
+        sure && check.drinkMl() != null
+            ? String.format(Locale.ROOT, ", about %.0f ml", check.drinkMl())
+            : "";
+    String since = check.since() == null ? "" : " " + Days.ago(check.since(), today);
+    return check.reason() + since + drink;
+  }
+
+  private static List<RoundItem.Answer> answers(PlantView plant, PotCheck check, boolean stands) {
+    String action = action(plant);
+    List<RoundItem.Answer> answers = new ArrayList<>();
+    for (PotAnswer answer : PotAnswer.on(stands ? PotAnswer.On.STANDING : PotAnswer.On.FELT)) {
+      answers.add(new RoundItem.Answer(answer.label(), action, "answer", answer.id()));
+    }
+    if (check.weighed()) {
+      answers.add(RoundItem.Answer.typed("g", action, "grams"));
+    }
+    for (PotAnswer answer : PotAnswer.on(PotAnswer.On.SKIP)) {
+      answers.add(RoundItem.Answer.skip(answer.label(), action, "answer", answer.id()));
+    }
+    return answers;
+  }
+
+  static String action(PlantView plant) {
+    return "/today/plants/" + plant.id() + "/water";
+  }
+}

@@ -1,0 +1,91 @@
+package org.mildlantern.app.web;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.Locale;
+
+/** Words for days, as all pages use them: {@code Sat 28 Nov}, {@code in 3 days}. */
+public record Days(LocalDate today, ZoneId zone) {
+  private static final DateTimeFormatter NEAR = format("EEE d MMM");
+  private static final DateTimeFormatter BRIEF = format("d MMM");
+  private static final DateTimeFormatter FULL = format("d MMM yyyy");
+  private static final DateTimeFormatter SPOKEN = format("EEEE d MMMM");
+  private static final DateTimeFormatter WEEKDAY = format("EEEE");
+  private static final DateTimeFormatter WITH_TIME = format("EEE d MMM, HH:mm");
+  private static final DateTimeFormatter TIME = format("HH:mm");
+
+  private static DateTimeFormatter format(String pattern) {
+    return DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH);
+  }
+
+  /** {@code Sat 28 Nov}. */
+  public static String near(LocalDate day) {
+    return NEAR.format(day);
+  }
+
+  /** {@code 28 Nov}. */
+  public static String brief(LocalDate day) {
+    return BRIEF.format(day);
+  }
+
+  /** {@code 28 Nov 2026}. */
+  public static String full(LocalDate day) {
+    return FULL.format(day);
+  }
+
+  /** {@code Saturday 28 November}. */
+  public static String spoken(LocalDate day) {
+    return SPOKEN.format(day);
+  }
+
+  /** {@code Sat 28 Nov, 18:05}. */
+  public static String withTime(ZonedDateTime at) {
+    return WITH_TIME.format(at);
+  }
+
+  /** {@code 18:05}. */
+  public static String time(ZonedDateTime at) {
+    return TIME.format(at);
+  }
+
+  /** {@code today}, {@code yesterday}, {@code 3 days ago}. */
+  public static String ago(LocalDate from, LocalDate to) {
+    long days = ChronoUnit.DAYS.between(from, to);
+    return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
+  }
+
+  public String of(LocalDate day) {
+    if (day == null) {
+      return "";
+    }
+    boolean near = Math.abs(ChronoUnit.DAYS.between(day, today)) < 200;
+    return near ? near(day) : full(day);
+  }
+
+  public String of(Instant instant) {
+    return instant == null ? "" : of(LocalDate.ofInstant(instant, zone));
+  }
+
+  public String weekday(LocalDate day) {
+    return WEEKDAY.format(day);
+  }
+
+  /** How far off a day is. */
+  public String span(LocalDate day) {
+    long days = ChronoUnit.DAYS.between(today, day);
+    return days <= 0 ? ago(day, today) : days == 1 ? "tomorrow" : "in " + days + " days";
+  }
+
+  /** How long ago in the unit that fits, for example {@code 26 months}. */
+  public String age(LocalDate since) {
+    if (since == null) {
+      return "";
+    }
+    long days = ChronoUnit.DAYS.between(since, today);
+    return days < 60 ? days + " days" : ChronoUnit.MONTHS.between(since, today) + " months";
+  }
+}

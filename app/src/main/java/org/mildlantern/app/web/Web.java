@@ -1,0 +1,22 @@
+package org.mildlantern.app.web;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Faults that every controller answers alike. */
+public final class Web {
+  private Web() {}
+
+  /** There is no such thing, or it is somebody else's. */
+  public static ResponseStatusException missing() {
+    return new ResponseStatusException(HttpStatus.NOT_FOUND);
+  }
+
+  public static ResponseStatusException badRequest(String message) {
+    return new ResponseStatusException(HttpStatus.BAD_REQUEST, message);
+  }
+
+  public static ResponseStatusException refused(String message) {
+    return new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, message);
+  }
+}

@@ -1,0 +1,117 @@
+package org.mildlantern.core.journal;
+
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.reading.When;
+
+/**
+ * A short line as a keeper writes it, read into a note.
+ *
+ * <p>{@code watered 240}, {@code fed 300 ml of 60 ppm yesterday}, {@code probe dry damp wet},
+ * {@code moved to South bay}; anything else is a remark.
+ *
+ * @param at when it was, as the line says, or now
+ * @param dated whether the line says when
+ * @param unread figures of the line that nothing was made of
+ * @param text what is shown on the timeline
+ */
+public record QuickLine(
+    Note note, ZonedDateTime at, boolean dated, List<String> unread, String text) {
+
+  /** A quick line is never longer than this many characters. */
+  public static final int LONGEST = 500;
+
+  private static final Pattern LEAD =
+      Pattern.compile(
+          "(?:\\s*(?:(?:i|we|have|just|also|then)\\b|[,:;.]|[–-](?=\\s))\\s*)+",
+          Pattern.CASE_INSENSITIVE);
+
+  /**
+   * Reads a line.
+   *
+   * @throws IllegalArgumentException with a message or a question for the keeper
+   */
+  public static QuickLine read(String line, Setting setting) {
+    String text = line == null ? "" : line.strip();
+    if (text.isEmpty()) {
+      throw new IllegalArgumentException(
+          "Write what you did or saw, for example “watered 240” or “looked, nothing new”.");
+    }
+    if (text.length() > LONGEST) {
+      throw new IllegalArgumentException(
+          "That is longer than " + LONGEST + " characters; split it into two entries.");
+    }
+    int start = start(text, setting);
+    for (NoteKind kind : NoteKind.values()) {
+      Optional<Grammar> grammar = kind.grammar().filter(g -> begins(g, text, start));
+      if (grammar.isPresent()) {
+        Line cut = Line.of(text.substring(start));
+        if (kind == NoteKind.MOVED) {
+          Moved.claimPlaces(cut, setting);
+        }
+        Line lead = Line.of(text.substring(0, start));
+        Optional<When> before = When.claim(lead, setting.now(), false);
+        Optional<When> when = When.claim(cut, setting.now(), grammar.get().ratios());
+        Note note = grammar.get().reader().apply(cut, setting);
+        if (note != null) {
+          return new QuickLine(
+              note,
+              at(before, when, setting.now()),
+              before.isPresent() || when.isPresent(),
+              cut.unread(),
+              sentence(text));
+        }
+      }
+    }
+    Line remark = Line.of(text);
+    Optional<When> when = When.atEdge(remark, setting.now());
+    return new QuickLine(
+        new Remark(),
+        when.map(When::at).orElse(setting.now()),
+        when.isPresent(),
+        List.of(),
+        sentence(text));
+  }
+
+  /** Where the line begins behind a day, a clock time and words such as “I”. */
+  private static int start(String text, Setting setting) {
+    int start =
+        When.atEdge(Line.of(text), setting.now())
+            .filter(w -> w.start() == 0)
+            .map(When::end)
+            .orElse(0);
+    while (start < text.length() && Character.isWhitespace(text.charAt(start))) {
+      start++;
+    }
+    start = start >= text.length() ? 0 : start;
+    Matcher lead = LEAD.matcher(text).region(start, text.length());
+    return lead.lookingAt() && lead.end() < text.length() ? lead.end() : start;
+  }
+
+  private static boolean begins(Grammar grammar, String text, int start) {
+    Matcher match = grammar.starts().matcher(text).region(start, text.length());
+    return match.useTransparentBounds(true).lookingAt();
+  }
+
+  /** A day before the line and a clock time in it belong together. */
+  private static ZonedDateTime at(Optional<When> before, Optional<When> when, ZonedDateTime now) {
+    if (before.isPresent() && when.isPresent()) {
+      ZonedDateTime day = before.get().at();
+      ZonedDateTime time = when.get().at();
+      if (!time.toLocalDate().equals(now.toLocalDate())
+          && !time.toLocalDate().equals(day.toLocalDate())) {
+        throw new IllegalArgumentException("Two days in one line: write an entry for each.");
+      }
+      return day.toLocalDate().atTime(time.toLocalTime()).atZone(now.getZone());
+    }
+    return when.or(() -> before).map(When::at).orElse(now);
+  }
+
+  private static String sentence(String text) {
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+}

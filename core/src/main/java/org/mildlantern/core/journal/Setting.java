@@ -1,0 +1,16 @@
+package org.mildlantern.core.journal;
+
+import java.time.ZonedDateTime;
+import java.util.Map;
+
+/**
+ * What a line is read against.
+ *
+ * @param places ids of the collection's places by name
+ * @param stands whether the plant stands in water or draws from it
+ */
+public record Setting(ZonedDateTime now, Map<String, Long> places, boolean stands) {
+  public Setting {
+    places = Map.copyOf(places);
+  }
+}

@@ -1,0 +1,39 @@
+package org.mildlantern.core.journal;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.mildlantern.core.reading.Figures;
+import org.mildlantern.core.reading.Line;
+
+/**
+ * Something put on the plant against a pest or disease, outside a course.
+ *
+ * @param ml how much, or null
+ */
+public record Sprayed(Double ml, Strength strength) implements Note {
+  static final Grammar GRAMMAR =
+      Grammar.diluted(
+          "sprayed|spray(?=\\s*$|\\s+with)|(?:wiped|swabbed)(?= .*\\b(?:with|in|using)\\b)|dusted|drenched",
+          "sprayed soap 5 ml/l",
+          Sprayed::read);
+
+  @Override
+  public NoteKind kind() {
+    return NoteKind.SPRAYED;
+  }
+
+  @Override
+  public List<String> figures() {
+    List<String> figures = new ArrayList<>();
+    if (ml != null) {
+      figures.add(Figures.plain(ml) + " ml");
+    }
+    figures.addAll(strength.figures());
+    return figures;
+  }
+
+  private static Note read(Line line, Setting setting) {
+    Strength strength = Strength.read(line);
+    return new Sprayed(Strength.orNull(line.volume(false, Watered.MOST_ML)), strength);
+  }
+}

@@ -1,0 +1,214 @@
+package org.mildlantern.core.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class QuickLineTest {
+  /** A Wednesday evening. */
+  private static final ZonedDateTime NOW =
+      ZonedDateTime.of(2026, 11, 25, 18, 0, 0, 0, ZoneId.of("Europe/London"));
+
+  private static final Setting SETTING =
+      new Setting(NOW, Map.of("North gallery", 1L, "South bay", 2L, "Shelf 2", 3L), false);
+
+  private static QuickLine read(String line) {
+    return QuickLine.read(line, SETTING);
+  }
+
+  /** What a line is read as: kind, figures, time, and figures that nothing was made of. */
+  private static String told(String line) {
+    try {
+      QuickLine read = read(line);
+      return Stream.of(
+              read.note().kind().name(),
+              String.join(", ", read.note().figures()),
+              read.dated() ? read.at().toLocalDateTime().toString() : "",
+              read.unread().isEmpty() ? "" : "unread " + read.unread())
+          .filter(part -> !part.isEmpty())
+          .collect(Collectors.joining(" | "));
+    } catch (IllegalArgumentException asked) {
+      return "ASK " + asked.getMessage();
+    }
+  }
+
+  static List<String> lines() throws IOException {
+    try (InputStream file = QuickLineTest.class.getResourceAsStream("/journal/lines.txt")) {
+      return new String(file.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("lines")
+  void oddLinesStoreNoFigureThatTheyDoNotSay(String row) {
+    String line = row.substring(0, row.indexOf(" => "));
+    assertThat(told(line)).isEqualTo(row.substring(row.indexOf(" => ") + 4));
+  }
+
+  @Test
+  void thereAreManyOddLines() throws IOException {
+    assertThat(lines()).hasSizeGreaterThan(200).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void movesNameThePlace() {
+    assertThat(read("moved to south BAY").note()).isEqualTo(new Moved(null, 2L));
+    assertThat(read("moved from South bay to the Shelf 2").note()).isEqualTo(new Moved(null, 3L));
+    assertThat(read("Moved from North gallery to South bay: brighter").note())
+        .isEqualTo(new Moved(null, 2L));
+  }
+
+  @Test
+  void aPlaceNamedLikeADayIsNoDay() {
+    Setting odd = new Setting(NOW, Map.of("Monday bench", 7L, "12:30 shelf", 8L), false);
+    QuickLine moved = QuickLine.read("moved to Monday bench", odd);
+    assertThat(moved.dated()).isFalse();
+    assertThat(QuickLine.read("moved to 12:30 shelf", odd).note()).isEqualTo(new Moved(null, 8L));
+  }
+
+  @Test
+  void toppingUpWhatStandsInWaterFillsIt() {
+    Setting stands = new Setting(NOW, Map.of(), true);
+    assertThat(QuickLine.read("topped up 240", stands).note()).isEqualTo(new Filled(240.0));
+    assertThat(read("topped up 240").note()).isEqualTo(new Watered(240.0, Watered.RunOff.NOT_SAID));
+  }
+
+  @Test
+  void theTextIsKeptAsASentence() {
+    assertThat(read("  new root tip ").text()).isEqualTo("New root tip");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "   "})
+  void anEmptyLineIsRefusedWithAMessage(String line) {
+    assertThatThrownBy(() -> read(line)).hasMessageContaining("watered 240");
+  }
+
+  @Test
+  void aVeryLongLineIsRefused() {
+    assertThatThrownBy(() -> read("x".repeat(501))).hasMessageContaining("500");
+  }
+
+  static Stream<Note> notes() {
+    return Stream.of(
+        new Watered(null, Watered.RunOff.NOT_SAID),
+        new Watered(240.0, Watered.RunOff.PAST),
+        new Watered(1500.0, Watered.RunOff.NONE),
+        new Filled(300.0),
+        new Flushed(null),
+        new Fed(300.0, 60.0, null, Strength.NOT_SAID),
+        new Fed(null, null, "3-1-2", new Strength(0.5, null, null, null)),
+        new Weighed(412, Weighed.State.AS_IT_WAS),
+        new Weighed(430.5, Weighed.State.DRAINED),
+        new Weighed(300, Weighed.State.DRY),
+        new Metered(4),
+        new Lifted(true),
+        Felt.probe(Moisture.DRY, Moisture.DAMP, Moisture.WET),
+        new Felt(Felt.How.SKEWER, List.of(Moisture.DAMP)),
+        new Felt(Felt.How.TOUCHED, List.of(Moisture.DRY)),
+        new Felt(Felt.How.CLEAR_POT, List.of(Moisture.WET)),
+        new Levelled(0.5),
+        new Wilted(),
+        new Skipped("no time"),
+        new StoodInWater(),
+        new Repotted(12.0, null),
+        new Sprayed(null, new Strength(null, 5.0, null, null)),
+        new Looked(Looked.What.OVER, null));
+  }
+
+  @ParameterizedTest
+  @MethodSource("notes")
+  void aNoteInItsOwnWordsReadsAsItself(Note note) {
+    assertThat(read(note.words()).note()).isEqualTo(note);
+  }
+
+  @Test
+  void everyHintIsUnderstood() {
+    assertThat(NoteKind.hints())
+        .filteredOn(hint -> !hint.contains("…"))
+        .hasSizeGreaterThan(20)
+        .allSatisfy(
+            hint -> {
+              assertThat(read(hint).note()).isNotInstanceOf(Remark.class);
+              assertThat(read(hint).unread()).isEmpty();
+            });
+  }
+
+  @Test
+  void noLineBreaksIt() {
+    String[] bits = {
+      "watered",
+      "fed",
+      "240",
+      "1/0",
+      "½",
+      "ml",
+      "l",
+      "-",
+      "/",
+      ":",
+      "3/4",
+      "on",
+      "20",
+      "Nov",
+      "at",
+      "10:30",
+      "x",
+      "times",
+      "ppm",
+      "with",
+      "1.000",
+      "°",
+      "\u0000",
+      "٣",
+      "😀",
+      "of",
+      "(",
+      "\\",
+      "20-20-20",
+      "yesterday",
+      "ago",
+      "9999999999999",
+      "weighed",
+      "lost",
+      "moved to",
+      "repotted",
+      "%",
+      "29 Feb"
+    };
+    Random random = new Random(7);
+    for (int i = 0; i < 20_000; i++) {
+      String line =
+          random
+              .ints(1 + random.nextInt(7), 0, bits.length)
+              .mapToObj(bit -> bits[bit])
+              .collect(Collectors.joining(random.nextInt(4) == 0 ? "" : " "));
+      assertThat(told(line)).as(line).isNotBlank();
+    }
+  }
+
+  @Test
+  void workFollowsFromTheKind() {
+    assertThat(NoteKind.of(Work.POT))
+        .contains(NoteKind.FELT, NoteKind.WEIGHED, NoteKind.SKIPPED, NoteKind.WATERED)
+        .doesNotContain(NoteKind.LOOKED);
+    assertThat(NoteKind.REMARK.work()).isEmpty();
+    assertThat(Felt.probe(Moisture.WET).shape()).isEqualTo("drop");
+    assertThat(new CaseActed(CaseActed.Act.ANSWERED, 1L, 2L).work()).contains(Work.LOOK);
+    assertThat(new CaseActed(CaseActed.Act.OPENED, 1L, 2L).work()).contains(Work.TREAT);
+  }
+}
