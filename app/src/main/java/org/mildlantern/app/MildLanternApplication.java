@@ -3,6 +3,7 @@ package org.mildlantern.app;
 import java.time.Clock;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.boot.SpringApplication;
@@ -25,17 +26,17 @@ public class MildLanternApplication {
 
   @Bean
   Knowledge knowledge() {
-    return Knowledge.load();
+    return Library.shipped().knowledge();
   }
 
   @Bean
-  Remedies remedies(Knowledge knowledge) {
-    return Remedies.load(knowledge);
+  Remedies remedies() {
+    return Library.shipped().remedies();
   }
 
   @Bean
-  Media media(Knowledge knowledge) {
-    return Media.load(knowledge);
+  Media media() {
+    return Library.shipped().media();
   }
 
   @Bean

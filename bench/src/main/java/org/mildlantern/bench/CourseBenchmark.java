@@ -2,7 +2,7 @@ package org.mildlantern.bench;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Course;
@@ -37,9 +37,9 @@ public class CourseBenchmark {
 
   @Setup
   public void load() {
-    remedies = Remedies.load(Knowledge.load());
+    remedies = Library.shipped().remedies();
     search = new CourseSearch(remedies);
-    life = remedies.pest(pest).orElseThrow();
+    life = remedies.pests().find(pest).orElseThrow();
   }
 
   @Benchmark

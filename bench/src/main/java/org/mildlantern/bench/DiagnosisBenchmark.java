@@ -11,10 +11,10 @@ import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Node;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -65,15 +65,15 @@ public class DiagnosisBenchmark {
 
   @Setup
   public void prepare() {
-    knowledge = Knowledge.load();
+    knowledge = Library.shipped().knowledge();
     diagnostician = new Diagnostician(knowledge);
-    GrowthForm form = knowledge.form("leafy-stem").orElseThrow();
+    GrowthForm form = knowledge.forms().find("leafy-stem").orElseThrow();
     List<Finding> findings = new ArrayList<>();
     PRESENT.forEach(node -> findings.add(Finding.present(node)));
     ABSENT.forEach(node -> findings.add(Finding.absent(node)));
     question =
         Question.of(
-            new Subject(form, null),
+            knowledge.kind(form),
             LocalDate.of(2026, 11, 23),
             findings,
             new Circumstances(Map.of("wet-days", 12.0), Map.of(), Set.of()));

@@ -4,7 +4,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Random;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.reliability.Measured;
 
 /** Measures the reliability of the shipped knowledge and writes it beside the knowledge. */
@@ -17,7 +17,7 @@ public final class ReliabilityRun {
   public static void main(String[] arguments) throws Exception {
     Measured measured =
         Measured.now(
-            Knowledge.load(),
+            Library.shipped().knowledge(),
             LocalDate.now().toString(),
             Integer.parseInt(arguments[1]),
             new Random(SEED));

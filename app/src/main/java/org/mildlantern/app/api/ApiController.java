@@ -19,6 +19,7 @@ import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -116,8 +117,8 @@ class ApiController {
     Question question = new RequestReader(knowledge).read(body, scope.today(), scope.latitude());
     Diagnosis diagnosis = diagnostician.diagnose(question);
     return new DiagnoseAnswer(
-        question.subject().form().id(),
-        question.subject().taxon() == null ? null : question.subject().taxon().id(),
+        question.kind().form().id(),
+        question.kind().taxon().map(Taxon::id).orElse(null),
         question.day().toString(),
         diagnosis.ranking().stream()
             .map(

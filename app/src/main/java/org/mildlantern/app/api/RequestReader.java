@@ -15,10 +15,10 @@ import java.util.Set;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
@@ -49,18 +49,18 @@ final class RequestReader {
                 unknown("$." + name, name, FIELDS);
               }
             });
-    Subject subject = subject(body);
+    Kind kind = kind(body);
     LocalDate day = day(body, today);
     double where = number(body.get("latitude"), "$.latitude", -90.0, 90.0).orElse(latitude);
-    List<Finding> findings = findings(body.get("findings"), subject);
+    List<Finding> findings = findings(body.get("findings"), kind);
     Circumstances circumstances = circumstances(body.get("context"));
     if (!problems.isEmpty()) {
       throw new ApiFault(problems);
     }
-    return new Question(subject, day, where, findings, circumstances, List.of());
+    return new Question(kind, day, where, findings, circumstances, List.of());
   }
 
-  private Subject subject(JsonNode body) {
+  private Kind kind(JsonNode body) {
     Optional<String> taxonId = text(body.get("taxon"), "$.taxon");
     Optional<String> formId = text(body.get("form"), "$.form");
     if (taxonId.isEmpty() && formId.isEmpty()) {
@@ -70,14 +70,18 @@ final class RequestReader {
     Taxon taxon = null;
     if (taxonId.isPresent()) {
       taxon =
-          knowledge.taxon(taxonId.get()).or(() -> knowledge.taxonNamed(taxonId.get())).orElse(null);
+          knowledge
+              .taxa()
+              .find(taxonId.get())
+              .or(() -> knowledge.taxonNamed(taxonId.get()))
+              .orElse(null);
       if (taxon == null) {
         unknown("$.taxon", taxonId.get(), knowledge.taxa().stream().map(Taxon::id).toList());
         return null;
       }
     }
     String wanted = formId.orElse(taxon == null ? "" : taxon.form());
-    GrowthForm form = knowledge.form(wanted).orElse(null);
+    GrowthForm form = knowledge.forms().find(wanted).orElse(null);
     if (form == null) {
       unknown("$.form", wanted, knowledge.forms().stream().map(GrowthForm::id).toList());
       return null;
@@ -85,7 +89,7 @@ final class RequestReader {
     if (taxon != null && !taxon.form().equals(form.id())) {
       fault("$.form", "contradicts the taxon, whose form is '" + taxon.form() + "'");
     }
-    return new Subject(form, taxon);
+    return taxon == null ? knowledge.kind(form) : knowledge.kind(taxon);
   }
 
   private LocalDate day(JsonNode body, LocalDate today) {
@@ -98,7 +102,7 @@ final class RequestReader {
     }
   }
 
-  private List<Finding> findings(JsonNode list, Subject subject) {
+  private List<Finding> findings(JsonNode list, Kind kind) {
     if (list == null || list.isNull()) {
       return List.of();
     }
@@ -112,13 +116,13 @@ final class RequestReader {
     }
     List<Finding> findings = new ArrayList<>();
     for (int i = 0; i < list.size(); i++) {
-      finding(list.get(i), "$.findings[" + i + "]", subject).ifPresent(findings::add);
+      finding(list.get(i), "$.findings[" + i + "]", kind).ifPresent(findings::add);
     }
     contradictions(list, findings);
     return findings;
   }
 
-  private Optional<Finding> finding(JsonNode node, String path, Subject subject) {
+  private Optional<Finding> finding(JsonNode node, String path, Kind kind) {
     if (!node.isObject()) {
       fault(path, "an object with sign and state is expected");
       return Optional.empty();
@@ -135,7 +139,7 @@ final class RequestReader {
     } else if (!Set.of("present", "absent").contains(state.get())) {
       unknown(path + ".state", state.get(), List.of("present", "absent"));
     }
-    Sign sign = signId.flatMap(knowledge::sign).orElse(null);
+    Sign sign = signId.flatMap(knowledge.signs()::find).orElse(null);
     if (sign == null) {
       signId.ifPresent(
           id -> unknown(path + ".sign", id, knowledge.signs().stream().map(Sign::id).toList()));
@@ -145,8 +149,8 @@ final class RequestReader {
       unknown(path + ".pattern", pattern.get(), sign.patterns());
       return Optional.empty();
     }
-    if (subject != null && !occurs(sign, pattern.orElse(null), subject.form())) {
-      fault(path + ".sign", "cannot occur on the form '" + subject.form().id() + "'");
+    if (kind != null && !occurs(sign, pattern.orElse(null), kind.form())) {
+      fault(path + ".sign", "cannot occur on the form '" + kind.form().id() + "'");
       return Optional.empty();
     }
     return state.map(s -> new Finding(sign.id(), pattern.orElse(null), s.equals("present")));
@@ -205,7 +209,8 @@ final class RequestReader {
     while (fields.hasNext()) {
       Map.Entry<String, JsonNode> entry = fields.next();
       String path = "$.context." + entry.getKey();
-      ContextField field = knowledge.field(entry.getKey()).filter(f -> !f.derived()).orElse(null);
+      ContextField field =
+          knowledge.fields().find(entry.getKey()).filter(f -> !f.derived()).orElse(null);
       if (field == null) {
         unknown(
             path,
@@ -241,7 +246,7 @@ final class RequestReader {
       text(list.get(i), at)
           .ifPresent(
               id -> {
-                if (knowledge.cause(id).isPresent()) {
+                if (knowledge.causes().find(id).isPresent()) {
                   neighbours.add(id);
                 } else {
                   unknown(at, id, knowledge.causes().stream().map(Cause::id).toList());

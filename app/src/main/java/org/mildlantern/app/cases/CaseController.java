@@ -78,7 +78,7 @@ class CaseController {
                 java.util.stream.Collectors.toMap(
                     CaseView.Step::id, s -> Decibans.percent(s.probabilityAfter()))));
     model.addAttribute("otherChanges", otherChanges(found));
-    model.addAttribute("treatable", remedies.pest(found.cause().id()).isPresent());
+    model.addAttribute("treatable", remedies.pests().find(found.cause().id()).isPresent());
     model.addAttribute("noCourse", remedies.without(found.cause().id()).orElse(null));
     model.addAttribute("outcomes", Outcome.values());
     return "cases/page";

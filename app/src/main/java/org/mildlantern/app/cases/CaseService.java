@@ -81,15 +81,11 @@ public class CaseService {
                     .map(
                         cause ->
                             CarePlan.first(
-                                cause,
-                                plant.subject(),
-                                scope.today(),
-                                scope.latitude(),
-                                knowledge)));
+                                cause, plant.kind(), scope.today(), scope.latitude(), knowledge)));
   }
 
   private Optional<Cause> cause(PlantView plant, String causeId) {
-    return knowledge.cause(causeId).filter(c -> c.strikes(plant.form()));
+    return knowledge.causes().find(causeId).filter(c -> c.strikes(plant.form()));
   }
 
   /**
@@ -164,9 +160,9 @@ public class CaseService {
             change,
             word
                 + " after “"
-                + knowledge.change(change.changeId()).orElseThrow().label()
+                + knowledge.changes().find(change.changeId()).orElseThrow().label()
                 + "”. "
-                + knowledge.cause(open.causeId()).orElseThrow().label()
+                + knowledge.causes().find(open.causeId()).orElseThrow().label()
                 + " now "
                 + Decibans.percent(after)
                 + (change.confoundedBy() == null ? "" : ", confounded")));
@@ -194,7 +190,7 @@ public class CaseService {
     CaseChange present =
         changes.of(open.id()).stream().filter(CaseChange::current).reduce((a, b) -> b).orElse(null);
     String wanted = changeId == null && present != null ? present.changeId() : changeId;
-    Optional<Change> change = knowledge.change(wanted);
+    Optional<Change> change = knowledge.changes().find(wanted);
     if (change.isEmpty()) {
       return Optional.empty();
     }
@@ -202,7 +198,7 @@ public class CaseService {
     if (present != null && present.response() == null) {
       if (present.window().confoundedBy(scope.today())) {
         if (why.isEmpty()) {
-          throw new WindowOpen(present, knowledge.change(present.changeId()).orElseThrow());
+          throw new WindowOpen(present, knowledge.changes().find(present.changeId()).orElseThrow());
         }
         present.confound(change.get().label() + ": " + why, null);
       }
@@ -210,9 +206,8 @@ public class CaseService {
     if (present != null) {
       present.end();
     }
-    Cause cause = knowledge.cause(open.causeId()).orElseThrow();
-    CarePlan plan =
-        CarePlan.of(cause, change.get(), plant.subject(), scope.today(), scope.latitude());
+    Cause cause = knowledge.causes().find(open.causeId()).orElseThrow();
+    CarePlan plan = CarePlan.of(cause, change.get(), plant.kind(), scope.today(), scope.latitude());
     CaseChange made =
         changes.save(
             new CaseChange(
@@ -248,7 +243,11 @@ public class CaseService {
                             open,
                             change,
                             "Change undone: "
-                                + knowledge.change(change.changeId()).orElseThrow().label());
+                                + knowledge
+                                    .changes()
+                                    .find(change.changeId())
+                                    .orElseThrow()
+                                    .label());
                       });
               return view(open);
             });
@@ -389,7 +388,7 @@ public class CaseService {
   }
 
   private CaseView view(PlantCase theCase, List<CaseChange> steps, PlantView plant) {
-    Cause cause = knowledge.cause(theCase.causeId()).orElseThrow();
+    Cause cause = knowledge.causes().find(theCase.causeId()).orElseThrow();
     return new CaseView(
         theCase.id(),
         theCase.number(),
@@ -404,7 +403,7 @@ public class CaseService {
   }
 
   private CaseView.Step step(CaseChange step, Cause cause, PlantView plant) {
-    Change change = knowledge.change(step.changeId()).orElseThrow();
+    Change change = knowledge.changes().find(step.changeId()).orElseThrow();
     return new CaseView.Step(
         step.id(),
         change,
@@ -419,7 +418,7 @@ public class CaseService {
         step.current(),
         plant == null
             ? null
-            : CarePlan.of(cause, change, plant.subject(), step.madeOn(), scope.latitude())
+            : CarePlan.of(cause, change, plant.kind(), step.madeOn(), scope.latitude())
                 .lookWorking());
   }
 }

@@ -74,7 +74,7 @@ public class ContactService {
                     new Sick(
                         c.id(),
                         c.plantId(),
-                        knowledge.cause(c.causeId()).orElseThrow(),
+                        knowledge.causes().find(c.causeId()).orElseThrow(),
                         c.openedOn()))
             .toList();
     return contacts(sick, kept).stream()
@@ -132,7 +132,8 @@ public class ContactService {
         plant == null || plant.place().temperature() == null ? ROOM : plant.place().temperature();
     double before =
         remedies
-            .pest(sick.cause().id())
+            .pests()
+            .find(sick.cause().id())
             .map(pest -> Generation.of(pest, celsius).days())
             .orElse((double) BEFORE_DAYS);
     return sick.openedOn().minusDays((long) Math.ceil(Math.min(LONGEST_BEFORE, before)));

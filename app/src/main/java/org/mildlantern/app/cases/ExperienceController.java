@@ -37,7 +37,7 @@ class ExperienceController {
                 id ->
                     new Taught(
                         id,
-                        knowledge.cause(id).orElseThrow().label(),
+                        knowledge.causes().find(id).orElseThrow().label(),
                         experience.confirmed().get(id),
                         String.format(Locale.ROOT, "× %.1f", experience.factor(id))))
             .sorted(Comparator.comparingInt(Taught::times).reversed())

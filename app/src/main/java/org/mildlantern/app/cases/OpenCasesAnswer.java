@@ -48,7 +48,7 @@ class OpenCasesAnswer implements OpenCases {
   Experience confirmed() {
     return Experience.of(
         cases.confirmed().stream()
-            .filter(c -> knowledge.cause(c.getCause()).isPresent())
+            .filter(c -> knowledge.causes().find(c.getCause()).isPresent())
             .collect(
                 Collectors.toMap(
                     PlantCaseRepository.Confirmed::getCause,

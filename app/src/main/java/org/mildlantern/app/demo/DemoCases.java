@@ -4,11 +4,11 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.care.CarePlan;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.springframework.stereotype.Component;
 
@@ -25,10 +25,10 @@ class DemoCases {
     this.scope = scope;
   }
 
-  void write(int number, long plant, Subject subject, Sheet story) {
+  void write(int number, long plant, Kind kind, Sheet story) {
     int opened = story.days("opened");
     Integer closed = (Integer) story.get("closed");
-    Cause cause = knowledge.cause(story.text("cause")).orElseThrow();
+    Cause cause = knowledge.causes().find(story.text("cause")).orElseThrow();
     long look = look(plant, opened, story);
     long id =
         rows.row("plant_case")
@@ -45,7 +45,7 @@ class DemoCases {
     String opening = "Case " + number + " opened: " + cause.label();
     rows.entry(plant, opened, 11, new CaseActed(CaseActed.Act.OPENED, id, null), opening).save();
     for (Sheet step : story.list("changes")) {
-      change(plant, id, cause, subject, step, opened, closed != null);
+      change(plant, id, cause, kind, step, opened, closed != null);
     }
     if (closed != null) {
       String end = "Case " + number + " closed. " + story.get("learned", "");
@@ -81,14 +81,8 @@ class DemoCases {
   }
 
   private void change(
-      long plant,
-      long theCase,
-      Cause cause,
-      Subject subject,
-      Sheet step,
-      int opened,
-      boolean closed) {
-    Change change = knowledge.change(step.text("change")).orElseThrow();
+      long plant, long theCase, Cause cause, Kind kind, Sheet step, int opened, boolean closed) {
+    Change change = knowledge.changes().find(step.text("change")).orElseThrow();
     int made = step.days("made");
     Integer responded = (Integer) step.get("responded");
     long id =
@@ -100,8 +94,7 @@ class DemoCases {
                 "look_on",
                 step.has("look")
                     ? rows.day(step.days("look"))
-                    : CarePlan.of(cause, change, subject, rows.day(made), scope.latitude())
-                        .lookOn())
+                    : CarePlan.of(cause, change, kind, rows.day(made), scope.latitude()).lookOn())
             .with("reason", step.get("reason", ""))
             .with("confounded_by", step.text("confounded"))
             .with("response", step.text("response"))

@@ -56,7 +56,8 @@ class DemoTreatment {
     for (int i = 0; i < ago.size(); i++) {
       int day = ((Number) ago.get(i)).intValue();
       int number = ((Number) counted.get(i)).intValue();
-      String what = knowledge.cause(pest).map(c -> " for " + c.label().toLowerCase()).orElse("");
+      String what =
+          knowledge.causes().find(pest).map(c -> " for " + c.label().toLowerCase()).orElse("");
       String found = number == 0 ? ": nothing found" : ": " + number + " found";
       rows.row("pest_look")
           .with("plant_id", plant)

@@ -14,7 +14,7 @@ import org.mildlantern.core.journal.Repotted;
 import org.mildlantern.core.journal.Strength;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.GrowthForm;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.water.Standing;
 import org.springframework.stereotype.Component;
@@ -34,18 +34,19 @@ class DemoYear {
     this.scope = scope;
   }
 
-  void write(long plant, Taxon taxon, GrowthForm form, Sheet given, int mediumDays, Random random) {
+  void write(long plant, Kind kind, Sheet given, int mediumDays, Random random) {
     boolean isNew = given.has("new");
     int first = Math.min(DAYS, isNew ? given.days("arrived") : DAYS);
     int last = given.has("lastWater") ? given.days("lastWater") : -1;
     int end = Math.max(given.has("dryRest") ? given.days("dryRest") : 0, Math.max(last, 0));
+    GrowthForm form = kind.form();
     boolean cup = form.id().equals("tank-bromeliad");
     int ago = first - random.nextInt(3);
     while (ago > end) {
       drink(plant, ago, cup, given, random);
       LocalDate day = rows.day(ago);
       Season season = Season.of(day, scope.latitude());
-      int interval = interval(taxon, season, given, ago);
+      int interval = interval(kind, season, given, ago);
       if (interval > 3 && !given.has("thirsty") && random.nextInt(4) == 0) {
         int felt = ago - interval + 1;
         if (felt > Math.max(end, 2)) {
@@ -92,8 +93,8 @@ class DemoYear {
     rows.entry(plant, ago, time.getHour(), note, text).with("at", rows.at(ago, time)).save();
   }
 
-  private static int interval(Taxon taxon, Season season, Sheet given, int ago) {
-    int usual = taxon == null ? 6 : taxon.checkDaysIn(season);
+  private static int interval(Kind kind, Season season, Sheet given, int ago) {
+    int usual = kind.habits().checkDaysIn(season);
     boolean resting = "REST".equals(given.get("stage")) && ago < REST_DAYS;
     if (given.has("stands")) {
       return 2 * usual + 1;

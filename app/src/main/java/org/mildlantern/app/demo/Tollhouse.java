@@ -12,11 +12,10 @@ import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.photos.Picture;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.journal.Setting;
-import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.stereotype.Component;
@@ -31,7 +30,7 @@ class Tollhouse {
   /** The same year of records each time. */
   private static final long SEED = 1859;
 
-  private record Furnished(long id, Subject subject) {}
+  private record Furnished(long id, Kind kind) {}
 
   private final KeeperService keepers;
   private final Knowledge knowledge;
@@ -85,7 +84,7 @@ class Tollhouse {
     int number = 1;
     for (Sheet story : demo.list("cases")) {
       Furnished plant = plants.get(story.text("plant"));
-      cases.write(number++, plant.id(), plant.subject(), story);
+      cases.write(number++, plant.id(), plant.kind(), story);
     }
     for (Sheet look : demo.list("looks")) {
       cases.look(plants.get(look.text("plant")).id(), look.days("opened"), look);
@@ -183,20 +182,25 @@ class Tollhouse {
         .save();
   }
 
+  private Kind kind(Sheet plant, String name) {
+    return knowledge
+        .taxonNamed(name)
+        .map(knowledge::kind)
+        .orElseGet(() -> knowledge.kind(knowledge.forms().find(plant.text("form")).orElseThrow()));
+  }
+
   private Furnished addPlant(Sheet plant, long place, Random random) {
     LocalDate today = scope.today();
     String name = plant.text("name");
-    Taxon taxon = knowledge.taxonNamed((String) plant.get("taxon", name)).orElse(null);
-    String formId = taxon == null ? plant.text("form") : taxon.form();
-    GrowthForm form = knowledge.form(formId).orElseThrow();
+    Kind kind = kind(plant, (String) plant.get("taxon", name));
     int mediumDays = (int) Math.round(plant.number("months") * 30.44);
     int arrived = plant.days("arrived");
     long id =
         rows.row("plant")
             .with("code", plant.text("code"))
-            .with("taxon_id", taxon == null ? null : taxon.id())
+            .with("taxon_id", kind.taxon().map(Taxon::id).orElse(null))
             .with("name", name)
-            .with("form_id", formId)
+            .with("form_id", kind.form().id())
             .with("place_id", place)
             .with("pot_shape", plant.get("shape", "ROUND"))
             .with("pot_cm", plant.get("cm"))
@@ -215,8 +219,8 @@ class Tollhouse {
             .with("notes", plant.get("notes", ""))
             .save();
     if (!plant.has("measured")) {
-      year.write(id, taxon, form, plant, mediumDays, random);
+      year.write(id, kind, plant, mediumDays, random);
     }
-    return new Furnished(id, new Subject(form, taxon));
+    return new Furnished(id, kind);
   }
 }

@@ -120,7 +120,7 @@ class DiagnosePresenter {
       lines.add(
           new DiagnoseView.RecordLine(
               condition,
-              capital(knowledge.condition(condition).orElseThrow().label()),
+              capital(knowledge.conditions().find(condition).orElseThrow().label()),
               "you said this does not hold",
               false));
     }
@@ -264,7 +264,7 @@ class DiagnosePresenter {
 
   /** What was read, and the entry or page that says so. */
   private String origin(RecordNote note, PlantRecords records) {
-    ContextField field = knowledge.field(note.field()).orElseThrow();
+    ContextField field = knowledge.fields().find(note.field()).orElseThrow();
     List<String> words = new ArrayList<>();
     if (note.value() != null && field.numeric()) {
       String unit = field.unit() == null || field.unit().equals("1") ? "" : " " + field.unit();

@@ -81,7 +81,7 @@ public class DiagnoseService {
                 records
                     .read(plant)
                     .circumstances()
-                    .derived(plant.subject(), scope.today(), scope.latitude()),
+                    .derived(plant.kind(), scope.today(), scope.latitude()),
                 knowledge,
                 media));
   }
@@ -120,7 +120,7 @@ public class DiagnoseService {
     Diagnosis diagnosis =
         diagnostician.diagnose(
             new Question(
-                plant.subject(),
+                plant.kind(),
                 scope.today(),
                 scope.latitude(),
                 rows.stream().map(FindingRow::finding).toList(),
@@ -170,7 +170,8 @@ public class DiagnoseService {
    */
   public Optional<LookState> overrule(Long plantId, String condition, boolean counts) {
     knowledge
-        .condition(condition)
+        .conditions()
+        .find(condition)
         .orElseThrow(() -> new IllegalArgumentException("There is no such record."));
     Optional<PlantView> plant = plants.find(plantId);
     plant.ifPresent(

@@ -54,7 +54,7 @@ class SharedController {
   private Row row(Shared.Cluster cluster, Map<Long, PlantView> byId, Map<String, String> places) {
     return new Row(
         cluster.sign(),
-        knowledge.sign(cluster.sign()).orElseThrow().label(),
+        knowledge.signs().find(cluster.sign()).orElseThrow().label(),
         cluster.ofPlace(),
         cluster.ofPlace() ? places.get(cluster.key()) : cluster.key(),
         cluster.plants().stream().map(byId::get).toList(),

@@ -10,6 +10,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Shared;
+import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,7 +50,7 @@ class SharedService {
   }
 
   private static String kind(PlantView plant) {
-    String name = plant.taxon() == null ? plant.name() : plant.taxon().name();
+    String name = plant.kind().taxon().map(Taxon::name).orElse(plant.name());
     return name.replace("× ", "").split(" ")[0];
   }
 }

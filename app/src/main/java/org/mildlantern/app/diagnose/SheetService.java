@@ -77,7 +77,9 @@ class SheetService {
                 .map(
                     r -> {
                       String source =
-                          state.records().sourceOf(knowledge.field(r.field()).orElseThrow());
+                          state
+                              .records()
+                              .sourceOf(knowledge.fields().find(r.field()).orElseThrow());
                       return r.label() + (source.isEmpty() ? "" : " (" + source + ")");
                     })
                 .toList()));
@@ -113,9 +115,11 @@ class SheetService {
   private static List<String> plantLines(PlantView plant) {
     List<String> lines = new ArrayList<>();
     lines.add("Code " + plant.code());
-    if (plant.taxon() != null && !plant.taxon().name().equals(plant.name())) {
-      lines.add("Accepted name " + plant.taxon().name());
-    }
+    plant
+        .kind()
+        .taxon()
+        .filter(taxon -> !taxon.name().equals(plant.name()))
+        .ifPresent(taxon -> lines.add("Accepted name " + taxon.name()));
     lines.add(plant.form().label());
     if (plant.arrivedOn() != null) {
       lines.add("Here since " + DAY.format(plant.arrivedOn()));

@@ -64,7 +64,7 @@ public class WaitingTestService {
     return new WaitingTestView(
         test.id(),
         test.plantId(),
-        knowledge.check(test.checkId()).orElseThrow(),
+        knowledge.checks().find(test.checkId()).orElseThrow(),
         knowledge.node(test.node()).orElseThrow(),
         test.startedOn(),
         test.dueOn());
@@ -83,7 +83,8 @@ public class WaitingTestService {
             plant -> {
               Check check =
                   knowledge
-                      .check(checkId)
+                      .checks()
+                      .find(checkId)
                       .orElseThrow(() -> new IllegalArgumentException("There is no such test."));
               Node node =
                   knowledge.nodesOf(plant.form(), check).stream()

@@ -37,11 +37,14 @@ class FindService {
         .forEach(
             p -> {
               List<String> names = new ArrayList<>(List.of(p.name(), p.code()));
-              if (p.taxon() != null) {
-                names.add(p.taxon().name());
-                names.addAll(p.taxon().synonyms());
-                names.addAll(p.taxon().common());
-              }
+              p.kind()
+                  .taxon()
+                  .ifPresent(
+                      taxon -> {
+                        names.add(taxon.name());
+                        names.addAll(taxon.synonyms());
+                        names.addAll(taxon.common());
+                      });
               String where =
                   p.code() + " · " + p.place().name() + (p.archived() ? " · archived" : "");
               add(hits, "plant", p.name(), where, "/plants/" + p.id(), 0, names, wanted);

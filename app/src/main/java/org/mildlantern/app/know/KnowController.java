@@ -56,12 +56,12 @@ class KnowController {
 
   @GetMapping("/know/signs/{id}")
   String sign(@PathVariable String id, Model model) {
-    Sign sign = knowledge.sign(id).orElseThrow(Web::missing);
+    Sign sign = knowledge.signs().find(id).orElseThrow(Web::missing);
     Map<String, List<Shown>> byPattern = new TreeMap<>();
     for (String pattern : sign.patterns()) {
       String node = Node.idOf(id, pattern);
       byPattern.put(
-          knowledge.pattern(pattern).orElseThrow().label(),
+          knowledge.patterns().find(pattern).orElseThrow().label(),
           knowledge.causes().stream()
               .filter(c -> c.signs().containsKey(node))
               .map(c -> shown("/know/causes/" + c.id(), c.label(), c.signs().get(node)))
@@ -82,7 +82,7 @@ class KnowController {
                         .map(p -> new Mark(knowledge.node(Node.idOf(id, p)).orElseThrow()))
                         .toList(),
                     model));
-    model.addAttribute("check", knowledge.check(sign.check()).orElseThrow());
+    model.addAttribute("check", knowledge.checks().find(sign.check()).orElseThrow());
     model.addAttribute("byPattern", byPattern);
     model.addAttribute("swatches", figures.swatches());
     return "know/sign";
@@ -102,7 +102,7 @@ class KnowController {
 
   @GetMapping("/know/causes/{id}")
   String cause(@PathVariable String id, Model model) {
-    Cause cause = knowledge.cause(id).orElseThrow(Web::missing);
+    Cause cause = knowledge.causes().find(id).orElseThrow(Web::missing);
     model.addAttribute("cause", cause);
     knowledge.forms().stream()
         .filter(form -> knowledge.causesFor(form).contains(cause))
@@ -120,9 +120,10 @@ class KnowController {
                 other -> other.alike().containsKey(id) && !cause.alike().containsKey(other.id()))
             .map(other -> Map.entry(other, other.alike().get(id)))
             .toList());
-    model.addAttribute("change", knowledge.change(cause.change()).orElseThrow());
-    model.addAttribute("life", remedies.pest(id).orElse(null));
-    model.addAttribute("lives", remedies.pest(id).map(KnowController::generations).orElse(null));
+    model.addAttribute("change", knowledge.changes().find(cause.change()).orElseThrow());
+    model.addAttribute("life", remedies.pests().find(id).orElse(null));
+    model.addAttribute(
+        "lives", remedies.pests().find(id).map(KnowController::generations).orElse(null));
     model.addAttribute("without", remedies.without(id).orElse(null));
     model.addAttribute(
         "signs",
@@ -137,7 +138,7 @@ class KnowController {
     model.addAttribute(
         "alike",
         cause.alike().entrySet().stream()
-            .map(e -> Map.entry(knowledge.cause(e.getKey()).orElseThrow(), e.getValue()))
+            .map(e -> Map.entry(knowledge.causes().find(e.getKey()).orElseThrow(), e.getValue()))
             .toList());
     model.addAttribute(
         "context",
@@ -145,7 +146,8 @@ class KnowController {
             .map(
                 e ->
                     Map.entry(
-                        knowledge.condition(e.getKey()).orElseThrow().label(), e.getValue().word()))
+                        knowledge.conditions().find(e.getKey()).orElseThrow().label(),
+                        e.getValue().word()))
             .toList());
     return "know/cause";
   }
@@ -173,16 +175,19 @@ class KnowController {
 
   @GetMapping("/know/taxa/{id}")
   String taxon(@PathVariable String id, Model model) {
-    var taxon = knowledge.taxon(id).orElseThrow(Web::missing);
+    var taxon = knowledge.taxa().find(id).orElseThrow(Web::missing);
     model.addAttribute("taxon", taxon);
-    GrowthForm form = knowledge.form(taxon.form()).orElseThrow();
+    GrowthForm form = knowledge.forms().find(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
     model.addAttribute(
         "shedding",
         Stream.of(Stage.values())
-            .map(stage -> Map.entry(stage, Shedding.of(form, taxon, stage, Season.SUMMER, null)))
+            .map(
+                stage ->
+                    Map.entry(
+                        stage, Shedding.of(knowledge.kind(taxon), stage, Season.SUMMER, null)))
             .toList());
-    model.addAttribute("moved", Shedding.of(form, taxon, Stage.GROWTH, Season.SUMMER, 0));
+    model.addAttribute("moved", Shedding.of(knowledge.kind(taxon), Stage.GROWTH, Season.SUMMER, 0));
     drawn(form, List.of(), model);
     model.addAttribute(
         "relatives",
@@ -192,7 +197,10 @@ class KnowController {
     model.addAttribute(
         "prone",
         taxon.prone().entrySet().stream()
-            .map(e -> Map.entry(knowledge.cause(e.getKey()).orElseThrow(), e.getValue().word()))
+            .map(
+                e ->
+                    Map.entry(
+                        knowledge.causes().find(e.getKey()).orElseThrow(), e.getValue().word()))
             .toList());
     return "know/taxon";
   }

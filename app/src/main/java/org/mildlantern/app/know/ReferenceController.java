@@ -89,12 +89,12 @@ class ReferenceController {
     model.addAttribute("a", a);
     model.addAttribute("b", b);
     model.addAttribute("all", knowledge.causes());
-    Cause first = knowledge.cause(a).orElse(null);
-    Cause second = knowledge.cause(b).orElse(null);
+    Cause first = knowledge.causes().find(a).orElse(null);
+    Cause second = knowledge.causes().find(b).orElse(null);
     if (first != null && second != null) {
       model.addAttribute("comparison", Comparison.of(first, second, knowledge));
-      model.addAttribute("firstChange", knowledge.change(first.change()).orElseThrow());
-      model.addAttribute("secondChange", knowledge.change(second.change()).orElseThrow());
+      model.addAttribute("firstChange", knowledge.changes().find(first.change()).orElseThrow());
+      model.addAttribute("secondChange", knowledge.changes().find(second.change()).orElseThrow());
     }
     return "know/compare";
   }

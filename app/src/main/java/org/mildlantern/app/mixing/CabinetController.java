@@ -137,7 +137,9 @@ class CabinetController {
   /** What no field can tell alone; a field that could not be read leaves nothing to compare. */
   private void fieldsTogether(Long id, ItemForm form, BindingResult errors) {
     boolean unknown =
-        form.means() != null && !form.means().isBlank() && remedies.means(form.means()).isEmpty();
+        form.means() != null
+            && !form.means().isBlank()
+            && remedies.means().find(form.means()).isEmpty();
     if (unknown) {
       errors.rejectValue("means", "unknown", "Pick one from the list.");
     }

@@ -72,7 +72,7 @@ public class CabinetService {
     return new CabinetView(
         item.id(),
         item.name(),
-        item.means() == null ? null : remedies.means(item.means()).orElse(null),
+        item.means() == null ? null : remedies.means().find(item.means()).orElse(null),
         item.stockPercent(),
         item.amountLeft(),
         item.unit(),

@@ -17,6 +17,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.journal.Recorded;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.stereotype.Service;
@@ -186,7 +187,7 @@ public class PlantService {
   }
 
   private PlantForm checked(PlantForm form) {
-    if (form.mediumId() != null && knowledge.medium(form.mediumId()).isEmpty()) {
+    if (form.mediumId() != null && knowledge.media().find(form.mediumId()).isEmpty()) {
       throw new FieldFault("mediumId", "Pick a medium from the list.");
     }
     return form;
@@ -199,7 +200,7 @@ public class PlantService {
     if (taxon.isPresent()) {
       return new Identity(taxon.get().id(), name, taxon.get().form());
     }
-    if (form.formId() == null || knowledge.form(form.formId()).isEmpty()) {
+    if (form.formId() == null || knowledge.forms().find(form.formId()).isEmpty()) {
       throw new FieldFault(
           "formId", "This name is not in the knowledge base: pick how the plant is built.");
     }
@@ -215,13 +216,19 @@ public class PlantService {
     return found.stream().map(plant -> view(plant, byId)).toList();
   }
 
+  private Kind kind(Plant plant) {
+    return Optional.ofNullable(plant.taxonId())
+        .flatMap(knowledge.taxa()::find)
+        .map(knowledge::kind)
+        .orElseGet(() -> knowledge.kind(knowledge.forms().find(plant.formId()).orElseThrow()));
+  }
+
   private PlantView view(Plant plant, Map<Long, PlaceView> byId) {
     return new PlantView(
         plant.id(),
         plant.code(),
         plant.name(),
-        plant.taxonId() == null ? null : knowledge.taxon(plant.taxonId()).orElse(null),
-        knowledge.form(plant.formId()).orElseThrow(),
+        kind(plant),
         byId.get(plant.placeId()),
         plant.potShape(),
         plant.potCm(),
@@ -230,7 +237,7 @@ public class PlantService {
         plant.potHoles(),
         plant.outerPot(),
         plant.standsIn(),
-        plant.mediumId() == null ? null : knowledge.medium(plant.mediumId()).orElse(null),
+        plant.mediumId() == null ? null : knowledge.media().find(plant.mediumId()).orElse(null),
         plant.mediumSince(),
         plant.waterUsed(),
         plant.stage(),

@@ -1,20 +1,19 @@
 package org.mildlantern.app.plants;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.core.diagnosis.Subject;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
@@ -24,7 +23,6 @@ import org.mildlantern.core.water.Standing;
 /**
  * A plant as other features and pages see it.
  *
- * @param taxon the known taxon, or null for a free name
  * @param medium the medium, or null
  * @param otherName the accepted name when the keeper uses a synonym, or null
  */
@@ -32,8 +30,7 @@ public record PlantView(
     Long id,
     String code,
     String name,
-    Taxon taxon,
-    GrowthForm form,
+    Kind kind,
     PlaceView place,
     Pot.Shape potShape,
     Double potCm,
@@ -51,17 +48,16 @@ public record PlantView(
     String notes,
     LocalDate archivedOn) {
 
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-
-  public Subject subject() {
-    return new Subject(form, taxon);
+  public GrowthForm form() {
+    return kind.form();
   }
 
   /** How it is drawn when nothing ails it. */
   public Appearance appearance() {
     return new Appearance(
-        potMaterial == Pot.Material.CLAY, stage, taxon == null ? Sheds.KEEPS : taxon.sheds());
+        potMaterial == Pot.Material.CLAY,
+        stage,
+        kind.taxon().map(Taxon::sheds).orElse(Sheds.KEEPS));
   }
 
   /**
@@ -77,12 +73,12 @@ public record PlantView(
             .max(Comparator.naturalOrder())
             .map(day -> (int) Math.min(ChronoUnit.DAYS.between(day, today), 9999))
             .orElse(null);
-    return Shedding.of(form, taxon, stage, Season.of(today, latitude), sinceChange);
+    return Shedding.of(kind, stage, Season.of(today, latitude), sinceChange);
   }
 
   /** Its stage and since when, for example {@code in flower since 12 Nov 2026}. */
   public String stageWords() {
-    return stage.label() + (stageSince == null ? "" : " since " + DAY.format(stageSince));
+    return stage.label() + (stageSince == null ? "" : " since " + Days.full(stageSince));
   }
 
   public boolean archived() {
@@ -99,7 +95,10 @@ public record PlantView(
   }
 
   public String otherName() {
-    return taxon == null || taxon.name().equalsIgnoreCase(name) ? null : taxon.name();
+    return kind.taxon()
+        .map(Taxon::name)
+        .filter(accepted -> !accepted.equalsIgnoreCase(name))
+        .orElse(null);
   }
 
   /** The pot in words, for example {@code 13 cm clay, in an outer pot}. */

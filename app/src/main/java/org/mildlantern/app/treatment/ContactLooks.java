@@ -77,7 +77,7 @@ class ContactLooks {
   }
 
   private List<LocalDate> days(ContactService.Contact contact, LocalDate opened) {
-    LifeCycle pest = remedies.pest(contact.cause().id()).orElse(null);
+    LifeCycle pest = remedies.pests().find(contact.cause().id()).orElse(null);
     double celsius = CourseService.warmth(contact.plant());
     List<LocalDate> days = new ArrayList<>();
     days.add(opened);

@@ -86,7 +86,8 @@ public class CourseService {
         .flatMap(
             kase ->
                 remedies
-                    .pest(kase.cause().id())
+                    .pests()
+                    .find(kase.cause().id())
                     .map(
                         pest -> {
                           PlantView plant = plants.find(kase.plantId()).orElseThrow();
@@ -107,7 +108,7 @@ public class CourseService {
   }
 
   Patient patient(PlantView plant) {
-    return Patient.of(plant.form(), plant.taxon(), remedies);
+    return Patient.of(plant.kind(), remedies);
   }
 
   List<School> schools(LifeCycle pest) {
@@ -119,7 +120,7 @@ public class CourseService {
   School followed(LifeCycle pest) {
     String topic = topic(pest);
     return Optional.ofNullable(choices.all().get(topic))
-        .flatMap(remedies::school)
+        .flatMap(remedies.schools()::find)
         .orElse(remedies.defaultSchool(topic));
   }
 
@@ -164,15 +165,15 @@ public class CourseService {
   }
 
   School school(TreatmentCourse course) {
-    return remedies.school(course.school()).orElseThrow();
+    return remedies.schools().find(course.school()).orElseThrow();
   }
 
   List<Means> means(TreatmentVisit visit) {
-    return visit.means().stream().map(id -> remedies.means(id).orElseThrow()).toList();
+    return visit.means().stream().map(id -> remedies.means().find(id).orElseThrow()).toList();
   }
 
   Outlook outlook(TreatmentCourse course) {
-    LifeCycle pest = remedies.pest(course.pest()).orElseThrow();
+    LifeCycle pest = remedies.pests().find(course.pest()).orElseThrow();
     return new Outlook(pest, course.celsius(), course.females());
   }
 
@@ -198,7 +199,8 @@ public class CourseService {
     }
     School school =
         remedies
-            .school(schoolId)
+            .schools()
+            .find(schoolId)
             .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
     Course course =
         search

@@ -72,7 +72,8 @@ class PatchTests implements RoundSource {
   Optional<Entry> begin(Long plantId, String meansId) {
     Means means =
         remedies
-            .means(meansId)
+            .means()
+            .find(meansId)
             .filter(m -> m.use().patch())
             .orElseThrow(() -> new IllegalArgumentException("This is not tried on a leaf first."));
     return plants
@@ -98,7 +99,8 @@ class PatchTests implements RoundSource {
                       test.plantId(),
                       "Patch test read: "
                           + remedies
-                              .means(test.means())
+                              .means()
+                              .find(test.means())
                               .orElseThrow()
                               .label()
                               .toLowerCase(Locale.ROOT)
@@ -130,7 +132,7 @@ class PatchTests implements RoundSource {
                 Work.LOOK,
                 plant,
                 "read the patch test",
-                remedies.means(test.means()).orElseThrow().label().toLowerCase(Locale.ROOT))
+                remedies.means().find(test.means()).orElseThrow().label().toLowerCase(Locale.ROOT))
             .answered(
                 List.of(
                     new RoundItem.Answer("Clean", action, "clean", "true"),

@@ -107,7 +107,7 @@ public class QuarantineService {
         Quarantine.of(
             isolation.beganOn(),
             lastFind,
-            isolation.pest() == null ? null : remedies.pest(isolation.pest()).orElse(null),
+            isolation.pest() == null ? null : remedies.pests().find(isolation.pest()).orElse(null),
             CourseService.warmth(plant),
             rule);
     return new QuarantineView(
@@ -116,7 +116,7 @@ public class QuarantineService {
         isolation.why(),
         isolation.pest() == null
             ? null
-            : knowledge.cause(isolation.pest()).map(Cause::label).orElse(null),
+            : knowledge.causes().find(isolation.pest()).map(Cause::label).orElse(null),
         clock,
         clock.daysLeft(today),
         Math.round(100 * clock.passed(today)),
@@ -217,7 +217,7 @@ public class QuarantineService {
     if (counted < 0 || counted > MOST) {
       throw new IllegalArgumentException("Between 0 and " + MOST + ", please.");
     }
-    if (causeId != null && knowledge.cause(causeId).isEmpty()) {
+    if (causeId != null && knowledge.causes().find(causeId).isEmpty()) {
       throw new IllegalArgumentException("Nothing of that name is known.");
     }
     return plants
@@ -232,7 +232,11 @@ public class QuarantineService {
                   pest == null
                       ? ""
                       : " for "
-                          + knowledge.cause(pest).map(c -> c.label().toLowerCase()).orElse(pest);
+                          + knowledge
+                              .causes()
+                              .find(pest)
+                              .map(c -> c.label().toLowerCase())
+                              .orElse(pest);
               Entry entry =
                   write(
                       plantId,

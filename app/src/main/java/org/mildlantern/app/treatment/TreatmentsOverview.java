@@ -87,7 +87,7 @@ class TreatmentsOverview {
         running,
         open.stream()
             .filter(c -> !treated.contains(c.id()) && plants.containsKey(c.plantId()))
-            .filter(c -> remedies.pest(c.cause().id()).isPresent())
+            .filter(c -> remedies.pests().find(c.cause().id()).isPresent())
             .map(c -> new CaseOf(plants.get(c.plantId()), c))
             .toList(),
         quarantines.all(kept).stream().map(q -> new Apart(plants.get(q.plantId()), q)).toList(),

@@ -74,7 +74,7 @@ class VisitGround {
         List<Used> of =
             used.computeIfAbsent(plantOf.get(visit.courseId()), id -> new ArrayList<>());
         visit.means().stream()
-            .flatMap(id -> remedies.means(id).stream())
+            .flatMap(id -> remedies.means().find(id).stream())
             .forEach(means -> of.add(new Used(means, visit.day())));
       }
     }
@@ -87,7 +87,7 @@ class VisitGround {
     Double celsius = seen.celsius() == null ? plant.place().temperature() : seen.celsius();
     double generation = Generation.of(pest, CourseService.warmth(plant)).days();
     return VisitChecks.of(
-        Patient.of(plant.form(), plant.taxon(), remedies),
+        Patient.of(plant.kind(), remedies),
         means,
         new VisitChecks.Day(
             day,

@@ -95,7 +95,7 @@ class VisitService {
         .map(
             plant -> {
               List<Means> means = courses.means(visit);
-              LifeCycle pest = remedies.pest(course.pest()).orElseThrow();
+              LifeCycle pest = remedies.pests().find(course.pest()).orElseThrow();
               VisitGround.Known known = ground.known(List.of(plant.id()));
               LocalDate day = dayOf(visit);
               MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.potCm()) : size;

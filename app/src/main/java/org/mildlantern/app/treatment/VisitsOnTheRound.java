@@ -44,7 +44,7 @@ class VisitsOnTheRound implements RoundSource {
     Map<TreatmentVisit, PlantView> ahead = new LinkedHashMap<>();
     Map<Long, LifeCycle> pests = new HashMap<>();
     for (CourseService.Picked picked : underWay) {
-      pests.put(picked.course().id(), remedies.pest(picked.course().pest()).orElseThrow());
+      pests.put(picked.course().id(), remedies.pests().find(picked.course().pest()).orElseThrow());
       known
           .plant(picked.course().plantId())
           .ifPresent(plant -> planned(picked).forEach(v -> ahead.put(v, plant)));

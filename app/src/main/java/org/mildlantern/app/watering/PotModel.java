@@ -144,20 +144,15 @@ class PotModel {
                       plant.potDepthCm());
               Holding holding = Holding.of(shape, mix);
               double guess = Pace.guess(shape, holding, media.thirst(plant.form().id()));
-              return new Kept(
-                  shape,
-                  holding,
-                  guess,
-                  Wish.of(plant.taxon() == null ? null : plant.taxon().water(), resting(plant)));
+              return new Kept(shape, holding, guess, Wish.of(plant.kind().water(), resting(plant)));
             });
   }
 
   /** At rest by what was noted, or by the season when its kind rests in it. */
   boolean resting(PlantView plant) {
     return plant.stage() == Stage.REST
-        || plant.taxon() != null
-            && plant.stage() == Stage.GROWTH
-            && plant.taxon().restsIn(Season.of(scope.today(), scope.latitude()));
+        || plant.stage() == Stage.GROWTH
+            && plant.kind().restsIn(Season.of(scope.today(), scope.latitude()));
   }
 
   /** The demand of the plant's place by day, from its usual air and light. */

@@ -89,7 +89,7 @@ class PotStates {
             plant.potCm(),
             plant.potDepthCm(),
             plant.medium() == null ? "" : plant.medium().id(),
-            plant.taxon() == null ? "" : plant.taxon().id(),
+            plant.kind().habits(),
             plant.standsIn().name(),
             plant.stage().name(),
             scope.latitude());

@@ -101,7 +101,7 @@ public class WateringService {
     } else if (plant.arrivedOn() != null) {
       on = plant.arrivedOn();
     }
-    return WaterCheck.next(plant.taxon(), seen, on, scope.latitude());
+    return WaterCheck.next(plant.kind(), seen, on, scope.latitude());
   }
 
   private static WaterCheck.LastSeen seen(Note last) {
@@ -150,8 +150,7 @@ public class WateringService {
     PlaceView place = plant.place();
     List<String> how =
         HowToWater.of(
-            plant.form(),
-            plant.taxon(),
+            plant.kind(),
             model.resting(plant),
             new HowToWater.Pot(
                 plant.potHoles(),

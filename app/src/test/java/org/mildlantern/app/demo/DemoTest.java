@@ -18,6 +18,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.app.treatment.QuarantineService;
+import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.beans.factory.annotation.Autowired;
 
 @AppTest
@@ -42,8 +43,8 @@ class DemoTest {
     assertThat(all).hasSizeGreaterThanOrEqualTo(30);
     assertThat(
             all.stream()
-                .filter(p -> p.taxon() != null)
-                .map(p -> p.taxon().group())
+                .flatMap(p -> p.kind().taxon().stream())
+                .map(Taxon::group)
                 .collect(Collectors.toSet()))
         .containsExactlyInAnyOrder("orchid", "bromeliad", "bonsai", "carnivorous", "potted");
     assertThat(keepers.as(demo, () -> cases.open())).hasSizeGreaterThanOrEqualTo(3);

@@ -6,9 +6,10 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 
 class PlantRecordsTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
   private final PlantRecords records =
       new PlantRecords.Builder()
           .number("medium-age", 20.0, "in its medium since 2025")
@@ -19,7 +20,7 @@ class PlantRecordsTest {
           .build(Set.of("thrips"), null);
 
   private String sourceOf(String field) {
-    ContextField known = knowledge.field(field).orElseThrow();
+    ContextField known = knowledge.fields().find(field).orElseThrow();
     return records.sourceOf(known);
   }
 

@@ -39,6 +39,7 @@ import org.mildlantern.core.journal.StoodInWater;
 import org.mildlantern.core.journal.Strength;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.water.Standing;
@@ -96,15 +97,14 @@ class RecordReaderTest {
   private PlantRecords records(Entry... entries) {
     when(journal.since(eq(7L), any()))
         .thenReturn(Stream.of(entries).sorted(Comparator.comparing(Entry::at).reversed()).toList());
-    Knowledge knowledge = Knowledge.load();
+    Knowledge knowledge = Library.shipped().knowledge();
     PlaceView place = new PlaceView(3L, "Sill", PlaceKind.INDOOR, 21.0, 38.0, SUNNY, 0);
     return reader.read(
         new PlantView(
             7L,
             "2026-001",
             "Coleus",
-            knowledge.taxon("coleus").orElseThrow(),
-            knowledge.form("leafy-stem").orElseThrow(),
+            knowledge.kind(knowledge.taxa().find("coleus").orElseThrow()),
             place,
             Pot.Shape.ROUND,
             12.0,
@@ -113,7 +113,7 @@ class RecordReaderTest {
             true,
             true,
             Standing.Kind.NONE,
-            knowledge.medium("house-compost").orElseThrow(),
+            knowledge.media().find("house-compost").orElseThrow(),
             TODAY.minusDays(274),
             Pot.Water.TAP,
             Stage.FLOWER,
@@ -178,10 +178,10 @@ class RecordReaderTest {
     PlantRecords records = records(water(3), felt(1, Moisture.WET));
     assertThat(records.sources().get("days-since-watering")).contains(": x");
     assertThat(records.sources().get("wet-days")).contains("and like it since");
-    Knowledge knowledge = Knowledge.load();
-    assertThat(records.sourceOf(knowledge.field("humidity-short").orElseThrow()))
+    Knowledge knowledge = Library.shipped().knowledge();
+    assertThat(records.sourceOf(knowledge.fields().find("humidity-short").orElseThrow()))
         .isEqualTo("noted for Sill");
-    assertThat(records.sourceOf(knowledge.field("season").orElseThrow())).isEmpty();
+    assertThat(records.sourceOf(knowledge.fields().find("season").orElseThrow())).isEmpty();
   }
 
   @Test

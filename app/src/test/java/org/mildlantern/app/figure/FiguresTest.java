@@ -11,11 +11,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Part;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 
 class FiguresTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
   private final Figures figures = new Figures(KNOWLEDGE);
 
   static Stream<GrowthForm> drawn() {
@@ -59,7 +60,7 @@ class FiguresTest {
 
   @Test
   void aMarkIsDrawnWhereItSits() {
-    GrowthForm form = KNOWLEDGE.form("leafy-stem").orElseThrow();
+    GrowthForm form = KNOWLEDGE.forms().find("leafy-stem").orElseThrow();
     Figure figure = draw(form, "yellowing@oldest-only", "limp-leaves@new-leaves");
     assertThat(figure.shapes())
         .filteredOn(s -> !s.overlays().isEmpty())
@@ -76,7 +77,7 @@ class FiguresTest {
   }
 
   private List<String> tones(String form, String partKind, Stage stage, Sheds sheds) {
-    GrowthForm drawn = KNOWLEDGE.form(form).orElseThrow();
+    GrowthForm drawn = KNOWLEDGE.forms().find(form).orElseThrow();
     Figure figure =
         figures.draw(drawn, List.of(), null, new Appearance(true, stage, sheds)).orElseThrow();
     return figure.shapes().stream()

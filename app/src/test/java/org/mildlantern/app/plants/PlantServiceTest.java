@@ -84,7 +84,7 @@ class PlantServiceTest {
   @Test
   void aSynonymFindsItsTaxonAndTheKeepersWordIsKept() {
     PlantView plant = keepers.plant(keeper, sill, "vriesea ospinae");
-    assertThat(plant.taxon().id()).isEqualTo("goudaea-ospinae");
+    assertThat(plant.kind().taxon().orElseThrow().id()).isEqualTo("goudaea-ospinae");
     assertThat(plant.otherName()).isEqualTo("Goudaea ospinae");
   }
 
@@ -96,7 +96,7 @@ class PlantServiceTest {
     PlantView plant =
         keepers.as(
             keeper, () -> plants.add(Keepers.form(sill, "Grandmother's lily", "strap-clump")));
-    assertThat(plant.taxon()).isNull();
+    assertThat(plant.kind().taxon()).isEmpty();
     assertThat(plant.form().id()).isEqualTo("strap-clump");
   }
 

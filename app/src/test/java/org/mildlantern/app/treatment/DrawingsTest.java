@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.treatment.Quarantine;
 
 class DrawingsTest {
@@ -76,11 +77,9 @@ class DrawingsTest {
 
   @Test
   void oneKindOfNumberForPestsAndAnotherForDiseases() {
-    var remedies =
-        org.mildlantern.core.knowledge.Remedies.load(
-            org.mildlantern.core.knowledge.Knowledge.load());
-    var mites = remedies.pest("spider-mites").orElseThrow();
-    var spots = remedies.pest("fungal-leaf-spot").orElseThrow();
+    var remedies = Library.shipped().remedies();
+    var mites = remedies.pests().find("spider-mites").orElseThrow();
+    var spots = remedies.pests().find("fungal-leaf-spot").orElseThrow();
     for (Infestation size : Infestation.values()) {
       assertThat(size.number(spots)).isLessThan(size.number(mites));
     }

@@ -4,10 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Hold;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.working.Working;
@@ -41,8 +41,8 @@ public record CarePlan(
 
   /** The plan with the cause's first change. */
   public static CarePlan first(
-      Cause cause, Subject subject, LocalDate made, double latitude, Knowledge knowledge) {
-    return of(cause, knowledge.change(cause.change()).orElseThrow(), subject, made, latitude);
+      Cause cause, Kind kind, LocalDate made, double latitude, Knowledge knowledge) {
+    return of(cause, knowledge.changes().find(cause.change()).orElseThrow(), kind, made, latitude);
   }
 
   /**
@@ -54,18 +54,17 @@ public record CarePlan(
    * @param made the day of the change
    */
   public static CarePlan of(
-      Cause cause, Change change, Subject subject, LocalDate made, double latitude) {
+      Cause cause, Change change, Kind kind, LocalDate made, double latitude) {
     Season season = Season.of(made, latitude);
-    boolean slow =
-        season == Season.WINTER || subject.taxon() != null && subject.taxon().restsIn(season);
-    double pace = paceFor(cause, subject);
+    boolean slow = season == Season.WINTER || kind.restsIn(season);
+    double pace = paceFor(cause, kind);
     double factor = pace * (slow ? SLOW_SEASON : 1);
     int days = Math.max(1, (int) Math.round(cause.showsDays() * factor));
     LocalDate lookOn = made.plusDays(days);
     List<Step> steps = new ArrayList<>();
     steps.add(
         new Step("Shows on a soft leafy plant after", cause.showsDays() + " days", cause.label()));
-    steps.add(new Step("Pace of this form", "× " + number(pace), subject.form().label()));
+    steps.add(new Step("Pace of this form", "× " + number(pace), kind.form().label()));
     steps.add(
         new Step(
             "Season",
@@ -90,10 +89,10 @@ public record CarePlan(
    * Pests, rots and thirst run at their own speed and not at the plant's, so those looks are not
    * stretched.
    */
-  private static double paceFor(Cause cause, Subject subject) {
+  private static double paceFor(Cause cause, Kind kind) {
     boolean ownSpeed =
         cause.family().equals("pest") || cause.family().equals("disease") || cause.showsDays() <= 5;
-    return ownSpeed ? 1 : subject.form().pace();
+    return ownSpeed ? 1 : kind.form().pace();
   }
 
   private static String number(double value) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
@@ -41,15 +42,15 @@ public record Circumstances(
   }
 
   /** Adds the fields that follow from the others, the day and the taxon's wishes. */
-  public Circumstances derived(Subject subject, LocalDate day, double latitude) {
+  public Circumstances derived(Kind kind, LocalDate day, double latitude) {
     Map<String, Double> more = new LinkedHashMap<>(numbers);
     Map<String, String> words = new LinkedHashMap<>(choices);
     Season season = Season.of(day, latitude);
     words.put("season", season.id());
-    Taxon taxon = subject.taxon();
-    if (taxon != null) {
+    if (kind.taxon().isPresent()) {
+      Taxon taxon = kind.taxon().get();
       words.put("salt-shy", taxon.saltShy() ? "yes" : "no");
-      words.put("rests-now", taxon.restsIn(season) ? "yes" : "no");
+      words.put("rests-now", kind.restsIn(season) ? "yes" : "no");
       Double temperature = numbers.get("temperature");
       if (temperature != null) {
         more.put("cold-short", taxon.coldestWished() - temperature);

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
@@ -87,13 +88,13 @@ public final class Diagnostician {
    * @throws IllegalArgumentException when a sign, pattern or change is unknown
    */
   public Posterior posterior(Question question) {
-    Subject subject = question.subject();
+    Kind kind = question.kind();
     Circumstances circumstances =
-        question.circumstances().derived(subject, question.day(), question.latitude());
-    List<Cause> causes = knowledge.causesFor(subject.form());
+        question.circumstances().derived(kind, question.day(), question.latitude());
+    List<Cause> causes = knowledge.causesFor(kind.form());
     List<Prior> priors =
         causes.stream()
-            .map(c -> Prior.of(c, subject, circumstances, question.experience(), knowledge))
+            .map(c -> Prior.of(c, kind, circumstances, question.experience(), knowledge))
             .toList();
     return new Posterior(
         knowledge, question, circumstances, priors, observations(question, causes));
@@ -111,7 +112,7 @@ public final class Diagnostician {
   }
 
   private Observation observe(Finding finding, List<Cause> causes) {
-    if (knowledge.sign(finding.sign()).isEmpty()
+    if (knowledge.signs().find(finding.sign()).isEmpty()
         || finding.pattern() != null && knowledge.node(finding.key()).isEmpty()) {
       throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
     }

@@ -56,7 +56,7 @@ final class NextChecks {
 
   NextChecks(Knowledge knowledge, Question question, List<Cause> causes) {
     this.knowledge = knowledge;
-    this.form = question.subject().form();
+    this.form = question.kind().form();
     this.causes = causes;
     this.flowers = !FLOWERLESS.contains(question.circumstances().choices().get("stage"));
     for (Finding finding : question.findings()) {
@@ -64,7 +64,8 @@ final class NextChecks {
         answered.add(finding.key());
       } else {
         knowledge
-            .sign(finding.sign())
+            .signs()
+            .find(finding.sign())
             .orElseThrow()
             .patterns()
             .forEach(pattern -> answered.add(Node.idOf(finding.sign(), pattern)));

@@ -22,7 +22,7 @@ record Observation(String key, String label, boolean present, double leakNo, dou
   private static final Level OWN_ACCORD = Level.SELDOM;
 
   static Observation of(Finding finding, List<Cause> causes, Knowledge knowledge) {
-    Sign sign = knowledge.sign(finding.sign()).orElseThrow();
+    Sign sign = knowledge.signs().find(finding.sign()).orElseThrow();
     List<String> patterns =
         finding.pattern() == null ? sign.patterns() : List.of(finding.pattern());
     double leakNo = Math.pow(1 - sign.leak().probability(), patterns.size());
@@ -46,7 +46,7 @@ record Observation(String key, String label, boolean present, double leakNo, dou
   }
 
   static List<Observation> of(Response response, List<Cause> causes, Knowledge knowledge) {
-    Change change = knowledge.change(response.change()).orElseThrow();
+    Change change = knowledge.changes().find(response.change()).orElseThrow();
     String key = "response:" + change.id();
     String label =
         response.outcome().name().charAt(0)

@@ -5,6 +5,7 @@ import java.util.List;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Factor;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 
 /** The odds of a cause from growth form, taxon, season and records, before any sign is seen. */
@@ -18,21 +19,21 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
    */
   private static final double MOST_RAISE = 18;
 
-  static Prior of(Cause cause, Subject subject, Circumstances circumstances, Knowledge knowledge) {
-    return of(cause, subject, circumstances, Experience.NONE, knowledge);
+  static Prior of(Cause cause, Kind kind, Circumstances circumstances, Knowledge knowledge) {
+    return of(cause, kind, circumstances, Experience.NONE, knowledge);
   }
 
   static Prior of(
       Cause cause,
-      Subject subject,
+      Kind kind,
       Circumstances circumstances,
       Experience experience,
       Knowledge knowledge) {
-    double base = cause.rateFor(subject.form()).probability();
+    double base = cause.rateFor(kind.form()).probability();
     List<Raise> raises = new ArrayList<>();
-    if (subject.taxon() != null && subject.taxon().prone().containsKey(cause.id())) {
-      Factor factor = subject.taxon().prone().get(cause.id());
-      raises.add(new Raise("taxon", "kind: " + subject.taxon().name(), factor.odds()));
+    Factor prone = kind.prone().get(cause.id());
+    if (prone != null) {
+      raises.add(new Raise("taxon", "kind: " + kind.name(), prone.odds()));
     }
     double taught = experience.factor(cause.id());
     if (taught != 1) {
@@ -47,7 +48,7 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
         .context()
         .forEach(
             (id, factor) -> {
-              Condition condition = knowledge.condition(id).orElseThrow();
+              Condition condition = knowledge.conditions().find(id).orElseThrow();
               if (circumstances.holds(condition, cause.id())) {
                 raises.add(new Raise(id, condition.label(), factor.odds()));
               }

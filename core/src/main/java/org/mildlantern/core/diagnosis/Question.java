@@ -2,6 +2,7 @@ package org.mildlantern.core.diagnosis;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.mildlantern.core.knowledge.Kind;
 
 /**
  * All that a diagnosis is asked about.
@@ -12,7 +13,7 @@ import java.util.List;
  * @param findings in any order; at most one for each node
  */
 public record Question(
-    Subject subject,
+    Kind kind,
     LocalDate day,
     double latitude,
     List<Finding> findings,
@@ -26,27 +27,27 @@ public record Question(
   }
 
   public Question(
-      Subject subject,
+      Kind kind,
       LocalDate day,
       double latitude,
       List<Finding> findings,
       Circumstances circumstances,
       List<Response> responses) {
-    this(subject, day, latitude, findings, circumstances, responses, Experience.NONE);
+    this(kind, day, latitude, findings, circumstances, responses, Experience.NONE);
   }
 
   /** The same question in a collection with some experience. */
   public Question taughtBy(Experience other) {
-    return new Question(subject, day, latitude, findings, circumstances, responses, other);
+    return new Question(kind, day, latitude, findings, circumstances, responses, other);
   }
 
   /** A question without responses, at a northern latitude. */
   public static Question of(
-      Subject subject, LocalDate day, List<Finding> findings, Circumstances circumstances) {
-    return new Question(subject, day, 53, findings, circumstances, List.of());
+      Kind kind, LocalDate day, List<Finding> findings, Circumstances circumstances) {
+    return new Question(kind, day, 53, findings, circumstances, List.of());
   }
 
   public Question with(List<Finding> other) {
-    return new Question(subject, day, latitude, other, circumstances, responses, experience);
+    return new Question(kind, day, latitude, other, circumstances, responses, experience);
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 import org.mildlantern.core.season.Season;
@@ -36,13 +37,13 @@ public record Shedding(double leaves, double buds, boolean settling, Working wor
   /**
    * Works out the shares.
    *
-   * @param taxon the kind, or null when only the form is known
    * @param sinceChange days since the last move or arrival, or null when there was none
    */
-  public static Shedding of(
-      GrowthForm form, Taxon taxon, Stage recorded, Season season, Integer sinceChange) {
+  public static Shedding of(Kind kind, Stage recorded, Season season, Integer sinceChange) {
+    GrowthForm form = kind.form();
+    Sheds sheds = kind.taxon().map(Taxon::sheds).orElse(Sheds.KEEPS);
     List<Step> steps = new ArrayList<>();
-    boolean rests = recorded == Stage.GROWTH && taxon != null && taxon.restsIn(season);
+    boolean rests = recorded == Stage.GROWTH && kind.taxon().isPresent() && kind.restsIn(season);
     Stage stage = rests ? Stage.REST : recorded;
     double share = form.shed().get(stage.id());
     steps.add(
@@ -50,12 +51,12 @@ public record Shedding(double leaves, double buds, boolean settling, Working wor
             form.label() + " " + stage.label(),
             Decibans.percent(share),
             rests ? "this kind rests in " + season.id() : ""));
-    double byHabit = habit(taxon, stage, share);
+    double byHabit = habit(sheds, stage, share);
     if (byHabit > share) {
-      steps.add(new Step("Habit: " + taxon.sheds().label(), Decibans.percent(byHabit)));
+      steps.add(new Step("Habit: " + sheds.label(), Decibans.percent(byHabit)));
     }
     boolean settling = sinceChange != null && sinceChange <= SETTLING_DAYS;
-    double leaves = settling ? unsettled(taxon, byHabit) : byHabit;
+    double leaves = settling ? unsettled(sheds, byHabit) : byHabit;
     double buds = settling ? form.budLoss() : 0;
     if (settling) {
       String days = sinceChange == 1 ? "1 day" : sinceChange + " days";
@@ -79,22 +80,22 @@ public record Shedding(double leaves, double buds, boolean settling, Working wor
             "rule of thumb"));
   }
 
-  private static double habit(Taxon taxon, Stage stage, double share) {
-    if (taxon == null || stage != Stage.REST && stage != Stage.AFTER_FLOWER) {
+  private static double habit(Sheds sheds, Stage stage, double share) {
+    if (stage != Stage.REST && stage != Stage.AFTER_FLOWER) {
       return share;
     }
     if (stage == Stage.AFTER_FLOWER) {
-      return taxon.sheds() == Sheds.DIES_DOWN ? 1 : share;
+      return sheds == Sheds.DIES_DOWN ? 1 : share;
     }
-    return switch (taxon.sheds()) {
+    return switch (sheds) {
       case HALF -> Math.max(share, HALF);
       case ALL, DIES_DOWN -> 1;
       case KEEPS, EXCHANGE, ON_MOVE -> share;
     };
   }
 
-  private static double unsettled(Taxon taxon, double share) {
+  private static double unsettled(Sheds sheds, double share) {
     double more = Math.min(1, share * UNSETTLED);
-    return taxon != null && taxon.sheds() == Sheds.ON_MOVE ? Math.max(more, ON_MOVE) : more;
+    return sheds == Sheds.ON_MOVE ? Math.max(more, ON_MOVE) : more;
   }
 }

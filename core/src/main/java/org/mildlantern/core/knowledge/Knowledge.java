@@ -1,128 +1,170 @@
 package org.mildlantern.core.knowledge;
 
-import java.io.InputStream;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.mildlantern.core.knowledge.load.Shelf;
+import org.mildlantern.core.knowledge.load.Table;
 
-/** All that is known, loaded once and immutable. */
+/**
+ * What diagnosis rests on: forms, signs, checks, causes, changes, media and kinds. Immutable; made
+ * by {@link Library}.
+ */
 public final class Knowledge {
-  private static final List<String> CAUSE_FILES =
-      List.of(
-          "normal",
-          "habit",
-          "water",
-          "roots",
-          "light",
-          "air",
-          "nutrition",
-          "pests",
-          "disease",
-          "growth");
-
-  private static final List<String> TAXON_FILES =
-      List.of(
-          "taxa/orchid.yaml",
-          "taxa/bromeliad.yaml",
-          "taxa/bonsai.yaml",
-          "taxa/carnivorous.yaml",
-          "taxa/potted.yaml");
-
   private final String edition;
-  private final Map<String, GrowthForm> forms;
-  private final Map<String, Pattern> patterns;
-  private final Map<String, Check> checks;
-  private final Map<String, Sign> signs;
-  private final Map<String, Node> nodes;
-  private final Map<String, ContextField> fields;
-  private final Map<String, Condition> conditions;
-  private final Map<String, Medium> media;
-  private final Map<String, Change> changes;
-  private final Map<String, Cause> causes;
-  private final Map<String, Taxon> taxa;
+  private final Table<GrowthForm> forms;
+  private final Table<Pattern> patterns;
+  private final Table<Check> checks;
+  private final Table<Sign> signs;
+  private final Table<ContextField> fields;
+  private final Table<Condition> conditions;
+  private final Table<Medium> media;
+  private final Table<Change> changes;
+  private final Table<Cause> causes;
+  private final Table<Usual> usual;
+  private final Table<Taxon> taxa;
+  private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
   private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
 
-  private Knowledge(KnowledgeReader reader) {
-    List<String> faults = reader.faults();
-    forms =
-        byId(
-            "forms.yaml",
-            reader.entries("forms.yaml", "forms", GrowthForm.class),
-            GrowthForm::id,
-            faults);
-    patterns =
-        byId(
-            "patterns.yaml",
-            reader.entries("patterns.yaml", "patterns", Pattern.class),
-            Pattern::id,
-            faults);
-    checks =
-        byId(
-            "checks.yaml", reader.entries("checks.yaml", "checks", Check.class), Check::id, faults);
-    signs = byId("signs.yaml", reader.entries("signs.yaml", "signs", Sign.class), Sign::id, faults);
-    fields =
-        byId(
-            "context.yaml",
-            reader.section("context.yaml", "fields", ContextField.class),
-            ContextField::id,
-            faults);
-    conditions =
-        byId(
-            "context.yaml",
-            reader.section("context.yaml", "conditions", Condition.class),
-            Condition::id,
-            faults);
-    media =
-        byId("media.yaml", reader.entries("media.yaml", "media", Medium.class), Medium::id, faults);
-    changes =
-        byId(
-            "changes.yaml",
-            reader.entries("changes.yaml", "changes", Change.class),
-            Change::id,
-            faults);
-    List<Cause> all = new ArrayList<>();
-    for (String file : CAUSE_FILES) {
-      all.addAll(reader.entries("causes/" + file + ".yaml", "causes", Cause.class));
-    }
-    causes = byId("causes", all, Cause::id, faults);
-    taxa = byId("taxa", reader.taxa(TAXON_FILES), Taxon::id, faults);
-    edition = reader.edition();
-    nodes = new LinkedHashMap<>();
-    for (Sign sign : signs.values()) {
+  Knowledge(Shelf shelf) {
+    forms = shelf.table("growth form", "forms.yaml", "forms", GrowthForm.class);
+    patterns = shelf.table("pattern", "patterns.yaml", "patterns", Pattern.class);
+    checks = shelf.table("check", "checks.yaml", "checks", Check.class);
+    signs = shelf.table("sign", "signs.yaml", "signs", Sign.class);
+    fields = shelf.section("field", "context.yaml", "fields", ContextField.class);
+    conditions = shelf.section("condition", "context.yaml", "conditions", Condition.class);
+    media = shelf.table("medium", "media.yaml", "media", Medium.class);
+    changes = shelf.table("change", "changes.yaml", "changes", Change.class);
+    causes = shelf.table("cause", "causes", "causes", Cause.class);
+    usual = shelf.table("growth form", "usual.yaml", "usual", Usual.class);
+    Map<String, JsonNode> kinds = shelf.raw("taxa");
+    Map<String, JsonNode> ofForms = shelf.raw("usual.yaml");
+    taxa =
+        shelf.table(
+            "kind",
+            "taxa",
+            "taxa",
+            Taxon.class,
+            entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
+    edition =
+        shelf.fingerprint(path -> !path.startsWith("treatment/") && !path.startsWith("water/"));
+    for (Sign sign : signs) {
       for (String pattern : sign.patterns()) {
-        if (patterns.containsKey(pattern)) {
-          Node node = new Node(sign, patterns.get(pattern));
-          nodes.put(node.id(), node);
-        }
+        patterns
+            .find(pattern)
+            .map(p -> new Node(sign, p))
+            .ifPresent(node -> nodes.put(node.id(), node));
       }
     }
-    for (Taxon taxon : taxa.values()) {
+    check(shelf);
+  }
+
+  private void check(Shelf shelf) {
+    Set<String> formNames = new HashSet<>();
+    Set<String> parts = new HashSet<>();
+    for (GrowthForm form : forms) {
+      formNames.add(form.id());
+      formNames.addAll(form.tags());
+      form.parts().forEach(part -> parts.add(part.kind()));
+      if (!usual.knows(form.id())) {
+        shelf.wrong(forms, form.id(), "id", "is missing in usual.yaml");
+      }
+    }
+    usual.forEach(one -> shelf.refers(usual, one.id(), "id", List.of(one.id()), forms));
+    for (Pattern pattern : patterns) {
+      named(shelf, patterns, pattern.id(), "kinds", pattern.kinds(), parts, "kind of part");
+    }
+    for (Sign sign : signs) {
+      shelf.refers(signs, sign.id(), "patterns", sign.patterns(), patterns);
+      shelf.refers(signs, sign.id(), "check", List.of(sign.check()), checks);
+      named(shelf, signs, sign.id(), "forms", sign.forms(), formNames, "growth form");
+    }
+    for (Check check : checks) {
+      nodes(shelf, checks, check.id(), "asks", check.asks());
+    }
+    for (ContextField field : fields) {
+      shelf.refers(fields, field.id(), "from", field.from(), fields);
+    }
+    for (Condition condition : conditions) {
+      shelf.refers(conditions, condition.id(), "field", List.of(condition.field()), fields);
+    }
+    for (Cause cause : causes) {
+      String id = cause.id();
+      nodes(shelf, causes, id, "signs", cause.signs().keySet());
+      shelf.refers(causes, id, "context", cause.context().keySet(), conditions);
+      shelf.refers(causes, id, "change", List.of(cause.change()), changes);
+      shelf.refers(causes, id, "helped-by", cause.helpedBy(), changes);
+      shelf.refers(causes, id, "alike", cause.alike().keySet(), causes);
+      named(shelf, causes, id, "forms", cause.forms(), formNames, "growth form");
+      named(shelf, causes, id, "not-forms", cause.notForms(), formNames, "growth form");
+      named(shelf, causes, id, "rates", cause.rates().keySet(), formNames, "growth form");
+    }
+    for (Taxon taxon : taxa) {
+      shelf.refers(taxa, taxon.id(), "form", List.of(taxon.form()), forms);
+      shelf.refers(taxa, taxon.id(), "prone", taxon.prone().keySet(), causes);
+      if (taxon.coldestWished() >= taxon.warmestWished()) {
+        shelf.wrong(taxa, taxon.id(), "temperature", "least is not below greatest");
+      }
+    }
+  }
+
+  /** Nodes are missed by their sign or by its pattern, so that each is missed once. */
+  private void nodes(
+      Shelf shelf, Table<?> from, String entry, String field, Collection<String> ids) {
+    for (String id : ids) {
+      String sign = id.replaceFirst("@.*", "");
+      shelf.refers(from, entry, field, List.of(sign), signs);
+      if (signs.has(sign) && !nodes.containsKey(id)) {
+        shelf.missing(
+            from,
+            entry,
+            field,
+            "pattern “" + id.replaceFirst(".*@", "") + "” of sign “" + sign + "”");
+      }
+    }
+  }
+
+  private static void named(
+      Shelf shelf,
+      Table<?> from,
+      String entry,
+      String field,
+      Collection<String> ids,
+      Set<String> known,
+      String what) {
+    ids.stream()
+        .filter(id -> !known.contains(id))
+        .forEach(id -> shelf.missing(from, entry, field, what + " “" + id + "”"));
+  }
+
+  /** Prepares what is looked up often, once nothing is wrong. */
+  void index() {
+    for (Taxon taxon : taxa) {
       taxaByName.put(fold(taxon.name()), taxon);
     }
-    for (Taxon taxon : taxa.values()) {
+    for (Taxon taxon : taxa) {
       taxon.synonyms().forEach(name -> taxaByName.putIfAbsent(fold(name), taxon));
     }
-    faults.addAll(new References(this).faults());
-    if (!faults.isEmpty()) {
-      throw new KnowledgeException(faults);
-    }
-    for (GrowthForm form : forms.values()) {
+    for (GrowthForm form : forms) {
       Map<String, List<Node>> byCheck =
           nodes.values().stream()
               .filter(node -> occursOn(node, form))
               .collect(
                   Collectors.groupingBy(
                       node -> node.sign().check(), HashMap::new, Collectors.toList()));
-      for (Check check : checks.values()) {
+      for (Check check : checks) {
         check.asks().stream()
             .map(nodes::get)
             .filter(node -> occursOn(node, form))
@@ -132,133 +174,74 @@ public final class Knowledge {
       nodesByFormAndCheck.put(form.id(), byCheck);
       causesByForm.put(
           form.id(),
-          causes.values().stream()
-              .filter(cause -> cause.strikes(form) && showsOn(cause, form))
-              .toList());
+          causes.stream().filter(cause -> cause.strikes(form) && showsOn(cause, form)).toList());
     }
-  }
-
-  /** Loads the knowledge that ships with the core. */
-  public static Knowledge load() {
-    return load(file -> Knowledge.class.getResourceAsStream("/knowledge/" + file));
-  }
-
-  /**
-   * Loads knowledge from elsewhere.
-   *
-   * @param files opens a file by its path below {@code knowledge/}, or gives null
-   * @throws KnowledgeException naming file, entry and field of each fault
-   */
-  public static Knowledge load(Function<String, InputStream> files) {
-    return new Knowledge(new KnowledgeReader(files));
-  }
-
-  private static <T> Map<String, T> byId(
-      String file, List<T> entries, Function<T, String> id, List<String> faults) {
-    Map<String, T> map = new LinkedHashMap<>();
-    for (T entry : entries) {
-      if (map.put(id.apply(entry), entry) != null) {
-        faults.add(file + ": " + id.apply(entry) + ": id stands twice");
-      }
-    }
-    return map;
   }
 
   private static String fold(String name) {
     return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
   }
 
-  /** Fingerprint of the files it was read from. */
+  /** Fingerprint of the files on which diagnosis rests. */
   public String edition() {
     return edition;
   }
 
-  public Collection<GrowthForm> forms() {
-    return forms.values();
+  public Table<GrowthForm> forms() {
+    return forms;
   }
 
-  public Collection<Pattern> patterns() {
-    return patterns.values();
+  public Table<Pattern> patterns() {
+    return patterns;
   }
 
-  public Collection<Check> checks() {
-    return checks.values();
+  public Table<Check> checks() {
+    return checks;
   }
 
-  public Collection<Sign> signs() {
-    return signs.values();
+  public Table<Sign> signs() {
+    return signs;
+  }
+
+  public Table<ContextField> fields() {
+    return fields;
+  }
+
+  public Table<Condition> conditions() {
+    return conditions;
+  }
+
+  public Table<Medium> media() {
+    return media;
+  }
+
+  public Table<Change> changes() {
+    return changes;
+  }
+
+  public Table<Cause> causes() {
+    return causes;
+  }
+
+  public Table<Taxon> taxa() {
+    return taxa;
   }
 
   public Collection<Node> nodes() {
     return nodes.values();
   }
 
-  public Collection<ContextField> fields() {
-    return fields.values();
-  }
-
-  public Collection<Condition> conditions() {
-    return conditions.values();
-  }
-
-  public Collection<Medium> media() {
-    return media.values();
-  }
-
-  public Collection<Change> changes() {
-    return changes.values();
-  }
-
-  public Collection<Cause> causes() {
-    return causes.values();
-  }
-
-  public Collection<Taxon> taxa() {
-    return taxa.values();
-  }
-
-  public Optional<GrowthForm> form(String id) {
-    return Optional.ofNullable(forms.get(id));
-  }
-
-  public Optional<Pattern> pattern(String id) {
-    return Optional.ofNullable(patterns.get(id));
-  }
-
-  public Optional<Check> check(String id) {
-    return Optional.ofNullable(checks.get(id));
-  }
-
-  public Optional<Sign> sign(String id) {
-    return Optional.ofNullable(signs.get(id));
-  }
-
   public Optional<Node> node(String id) {
     return Optional.ofNullable(nodes.get(id));
   }
 
-  public Optional<ContextField> field(String id) {
-    return Optional.ofNullable(fields.get(id));
+  /** A plant of which only the growth form is known. */
+  public Kind kind(GrowthForm form) {
+    return new Kind(form, Optional.empty(), usual.find(form.id()).orElseThrow().habits());
   }
 
-  public Optional<Condition> condition(String id) {
-    return Optional.ofNullable(conditions.get(id));
-  }
-
-  public Optional<Medium> medium(String id) {
-    return Optional.ofNullable(media.get(id));
-  }
-
-  public Optional<Change> change(String id) {
-    return Optional.ofNullable(changes.get(id));
-  }
-
-  public Optional<Cause> cause(String id) {
-    return Optional.ofNullable(causes.get(id));
-  }
-
-  public Optional<Taxon> taxon(String id) {
-    return Optional.ofNullable(taxa.get(id));
+  public Kind kind(Taxon taxon) {
+    return new Kind(forms.find(taxon.form()).orElseThrow(), Optional.of(taxon), taxon.habits());
   }
 
   /** Finds a taxon by accepted name or synonym, whatever the case or spacing. */

@@ -12,12 +12,14 @@ import java.util.Locale;
 public record Sensitivity(
     String id, String label, String what, List<String> forms, List<String> taxa) {
 
-  /** Whether a plant of the form and kind has it; the kind may be null. */
-  public boolean has(GrowthForm form, Taxon taxon) {
-    return form.isOneOf(forms)
-        || taxon != null
-            && (taxa.contains(taxon.id())
-                || taxa.contains(taxon.like())
-                || taxa.contains(taxon.name().split(" ")[0].toLowerCase(Locale.ROOT)));
+  /** Whether a plant of the kind has it. */
+  public boolean has(Kind kind) {
+    return kind.form().isOneOf(forms) || kind.taxon().filter(this::names).isPresent();
+  }
+
+  private boolean names(Taxon taxon) {
+    return taxa.contains(taxon.id())
+        || taxa.contains(taxon.like())
+        || taxa.contains(taxon.name().split(" ")[0].toLowerCase(Locale.ROOT));
   }
 }

@@ -1,10 +1,8 @@
 package org.mildlantern.core.knowledge;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.mildlantern.core.season.Season;
 
 /**
  * A kind of plant and what it wishes.
@@ -34,7 +32,7 @@ public record Taxon(
     String light,
     List<Double> temperature,
     double humidity,
-    String water,
+    Watering water,
     List<Integer> checkDays,
     List<String> rest,
     boolean saltShy,
@@ -62,28 +60,13 @@ public record Taxon(
     return temperature.get(1);
   }
 
+  public Habits habits() {
+    return new Habits(water, checkDays, rest, Usual.shy(saltShy, copperShy, oilShy), feed, sheds);
+  }
+
   /** What hurts it, in words; empty when nothing in particular does. */
   public List<String> shyOf() {
-    List<String> words = new ArrayList<>();
-    if (saltShy) {
-      words.add("salts");
-    }
-    if (copperShy) {
-      words.add("copper");
-    }
-    if (oilShy) {
-      words.add("oils and soaps");
-    }
-    return words;
-  }
-
-  public boolean restsIn(Season season) {
-    return rest.contains(season.id());
-  }
-
-  /** Days between looks at the medium in the season. */
-  public int checkDaysIn(Season season) {
-    return checkDays.get(restsIn(season) || season == Season.WINTER ? 1 : 0);
+    return habits().shy().stream().sorted().map(Habits.Shy::label).toList();
   }
 
   /** Strength of feed in growth, in ppm of nitrogen each time. Rule of thumb. */

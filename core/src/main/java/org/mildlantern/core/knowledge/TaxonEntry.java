@@ -13,7 +13,8 @@ final class TaxonEntry {
 
   private TaxonEntry() {}
 
-  static JsonNode complete(JsonNode entry, Map<String, JsonNode> all, Map<String, JsonNode> usual) {
+  static JsonNode complete(
+      ObjectNode entry, Map<String, JsonNode> all, Map<String, JsonNode> usual) {
     ObjectNode full = entry.deepCopy();
     JsonNode like = all.get(entry.path("like").asText());
     if (like != null) {

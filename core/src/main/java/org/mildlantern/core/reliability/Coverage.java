@@ -65,7 +65,7 @@ public record Coverage(List<String> groups, List<Row> rows, List<String> untried
         .distinct()
         .forEach(
             id -> {
-              GrowthForm form = knowledge.form(id).orElseThrow();
+              GrowthForm form = knowledge.forms().find(id).orElseThrow();
               knowledge.causesFor(form).stream()
                   .filter(cause -> cause.family().equals(family))
                   .forEach(cause -> found.add(cause.id()));
@@ -75,6 +75,6 @@ public record Coverage(List<String> groups, List<Row> rows, List<String> untried
 
   private static boolean answers(WrittenCase written, String family, Knowledge knowledge) {
     return written.answers().stream()
-        .anyMatch(id -> knowledge.cause(id).orElseThrow().family().equals(family));
+        .anyMatch(id -> knowledge.causes().find(id).orElseThrow().family().equals(family));
   }
 }

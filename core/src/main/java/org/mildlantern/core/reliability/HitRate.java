@@ -86,7 +86,7 @@ public record HitRate(
 
   private static boolean isNormal(WrittenCase written, Knowledge knowledge) {
     return written.answers().stream()
-        .allMatch(id -> knowledge.cause(id).orElseThrow().verdict() == Verdict.NORMAL);
+        .allMatch(id -> knowledge.causes().find(id).orElseThrow().verdict() == Verdict.NORMAL);
   }
 
   private static boolean asksToAct(RankedCause ranked) {

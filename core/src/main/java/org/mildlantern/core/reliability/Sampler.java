@@ -12,10 +12,10 @@ import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Check;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Node;
@@ -48,7 +48,7 @@ final class Sampler {
    */
   record Drawn(Question bare, Set<String> causes, Set<String> present) {
     GrowthForm form() {
-      return bare.subject().form();
+      return bare.kind().form();
     }
 
     Finding look(String node) {
@@ -63,9 +63,9 @@ final class Sampler {
   /** Draws a case with up to three causes, which is what the network holds to be possible. */
   Drawn draw() {
     Taxon taxon = taxa.get(random.nextInt(taxa.size()));
-    Subject subject = new Subject(knowledge.form(taxon.form()).orElseThrow(), taxon);
+    Kind kind = knowledge.kind(taxon);
     LocalDate day = LocalDate.of(2026, 1, 1).plusDays(random.nextInt(365));
-    Question bare = Question.of(subject, day, List.of(), circumstances());
+    Question bare = Question.of(kind, day, List.of(), circumstances());
     Map<Cause, Double> odds = diagnostician.posterior(bare).priorOdds();
     List<Cause> causes = new ArrayList<>();
     do {
@@ -79,7 +79,7 @@ final class Sampler {
     } while (causes.size() > MOST_CAUSES);
     Set<String> ids = new HashSet<>();
     causes.forEach(cause -> ids.add(cause.id()));
-    return new Drawn(bare, ids, signs(subject.form(), causes));
+    return new Drawn(bare, ids, signs(kind.form(), causes));
   }
 
   private Set<String> signs(GrowthForm form, List<Cause> causes) {

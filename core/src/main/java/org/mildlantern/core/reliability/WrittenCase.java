@@ -14,7 +14,6 @@ import java.util.Set;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
 import org.yaml.snakeyaml.Yaml;
@@ -61,7 +60,8 @@ public record WrittenCase(
     String id = (String) entry.get("id");
     Taxon taxon =
         knowledge
-            .taxon((String) entry.get("taxon"))
+            .taxa()
+            .find((String) entry.get("taxon"))
             .orElseThrow(() -> new IllegalStateException("case " + id + ": unknown taxon"));
     List<Finding> findings = new ArrayList<>();
     strings(entry, "seen").forEach(node -> findings.add(Finding.present(node)));
@@ -69,10 +69,7 @@ public record WrittenCase(
     LocalDate day = ((Date) entry.get("day")).toInstant().atZone(ZoneOffset.UTC).toLocalDate();
     Question question =
         Question.of(
-            new Subject(knowledge.form(taxon.form()).orElseThrow(), taxon),
-            day,
-            findings,
-            circumstances((Map<?, ?>) entry.get("records")));
+            knowledge.kind(taxon), day, findings, circumstances((Map<?, ?>) entry.get("records")));
     boolean several = entry.containsKey("both");
     return new WrittenCase(
         id,

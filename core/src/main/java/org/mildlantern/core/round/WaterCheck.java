@@ -3,7 +3,7 @@ package org.mildlantern.core.round;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
@@ -30,25 +30,16 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
     SKIPPED
   }
 
-  /** Days between looks for a plant of unknown kind, in growth and in winter. Rule of thumb. */
-  private static final int UNKNOWN_GROWTH = 5;
-
-  private static final int UNKNOWN_WINTER = 8;
-
   /**
    * The next look.
    *
-   * @param taxon the kind, or null when it is not known
    * @param last what the last entry said
    * @param on the day of the last entry, or of arrival when there is none
    * @param latitude degrees, north positive, for the season
    */
-  public static WaterCheck next(Taxon taxon, LastSeen last, LocalDate on, double latitude) {
+  public static WaterCheck next(Kind kind, LastSeen last, LocalDate on, double latitude) {
     Season season = Season.of(on, latitude);
-    int interval =
-        taxon == null
-            ? season == Season.WINTER ? UNKNOWN_WINTER : UNKNOWN_GROWTH
-            : taxon.checkDaysIn(season);
+    int interval = kind.habits().checkDaysIn(season);
     int days =
         switch (last) {
           case NOTHING -> 0;
@@ -62,7 +53,7 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
         new Step(
             "Interval in " + season.id(),
             interval + " days",
-            taxon == null ? "kind not known" : taxon.name()));
+            kind.taxon().isPresent() ? kind.name() : "usual for " + kind.name()));
     steps.add(
         new Step("Last entry", last.name().toLowerCase(java.util.Locale.ROOT), on.toString()));
     return new WaterCheck(

@@ -55,14 +55,14 @@ public final class CourseSearch {
     List<Means> leftOut =
         Stream.concat(whole.start().stream(), whole.visits().stream().flatMap(List::stream))
             .distinct()
-            .map(id -> remedies.means(id).orElseThrow())
+            .map(id -> remedies.means().find(id).orElseThrow())
             .filter(bears.negate())
             .toList();
     return Optional.of(find(school, pattern, outlook).without(leftOut));
   }
 
   private List<String> borne(List<String> ids, Predicate<Means> bears) {
-    return ids.stream().filter(id -> bears.test(remedies.means(id).orElseThrow())).toList();
+    return ids.stream().filter(id -> bears.test(remedies.means().find(id).orElseThrow())).toList();
   }
 
   /**
@@ -120,7 +120,7 @@ public final class CourseSearch {
 
   private List<Means> means(List<String> ids) {
     List<Means> means = new ArrayList<>();
-    ids.forEach(id -> means.add(remedies.means(id).orElseThrow()));
+    ids.forEach(id -> means.add(remedies.means().find(id).orElseThrow()));
     return means;
   }
 }

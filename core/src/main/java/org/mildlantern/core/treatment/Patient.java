@@ -4,46 +4,38 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Habits;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
-import org.mildlantern.core.knowledge.Taxon;
 
 /**
  * A plant as treatment sees it.
  *
- * @param taxon its kind, or null
  * @param shyOf what hurts it, in words by the id that means name it with
  */
-public record Patient(GrowthForm form, Taxon taxon, Map<String, String> shyOf) {
+public record Patient(Kind kind, Map<String, String> shyOf) {
 
-  public static Patient of(GrowthForm form, Taxon taxon, Remedies remedies) {
+  public static Patient of(Kind kind, Remedies remedies) {
     Map<String, String> shy = new LinkedHashMap<>();
-    if (taxon != null && taxon.copperShy()) {
-      shy.put("copper-shy", "this kind is hurt by copper");
-    }
-    if (taxon != null && taxon.oilShy()) {
-      shy.put("oil-shy", "this kind is hurt by oils and soaps");
-    }
-    if (taxon != null && taxon.saltShy()) {
-      shy.put("salt-shy", "this kind is hurt by salts");
+    String whose = kind.taxon().isPresent() ? "this kind is" : "plants built like it are mostly";
+    for (Habits.Shy one : Habits.Shy.values()) {
+      if (kind.shyOf(one)) {
+        shy.put(one.id(), whose + " hurt by " + one.label());
+      }
     }
     remedies
-        .sensitivities(form, taxon)
+        .sensitivities(kind)
         .forEach(one -> shy.put(one.id(), "it has " + one.label() + ". " + one.what()));
     shy.computeIfPresent("wet-feet", (id, words) -> "it wants its feet wet");
-    if (edible(taxon)) {
+    if (kind.edible()) {
       shy.put("edible", "it is eaten; only what its label allows on edible plants may be used");
     }
-    return new Patient(form, taxon, shy);
-  }
-
-  private static boolean edible(Taxon taxon) {
-    return taxon != null && taxon.edible();
+    return new Patient(kind, shy);
   }
 
   public boolean edible() {
-    return edible(taxon);
+    return kind.edible();
   }
 
   /** Whether the means may be used on this kind at all. */

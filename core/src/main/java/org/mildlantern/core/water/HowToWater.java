@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.mildlantern.core.knowledge.GrowthForm;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Habits;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Watering;
 
 /** How to water a plant, by its kind, its stage and its pot. Rules that growers share. */
 public final class HowToWater {
@@ -53,10 +55,9 @@ public final class HowToWater {
   private static final double LIMIT_HOURS = 4;
 
   /** The lines in the order of doing. */
-  public static List<String> of(GrowthForm form, Taxon taxon, boolean resting, Pot pot) {
+  public static List<String> of(Kind kind, boolean resting, Pot pot) {
     List<String> lines = new ArrayList<>();
-    String water = taxon == null ? "dry-between" : taxon.water();
-    boolean carnivore = form.tags().contains("carnivore");
+    GrowthForm form = kind.form();
     if (form.id().equals("air-plant")) {
       return airPlant(pot);
     }
@@ -70,9 +71,9 @@ public final class HowToWater {
       return lines;
     }
     if (pot.standing() != null) {
-      return standing(pot.standing(), taxon, resting);
+      return standing(pot.standing(), kind, resting);
     }
-    if (carnivore && water.equals("wet-feet")) {
+    if (kind.water() == Watering.WET_FEET) {
       lines.add(
           resting
               ? "At rest: no standing water, the medium just damp, with rain or pure water."
@@ -104,7 +105,7 @@ public final class HowToWater {
     } else {
       lines.add("In the morning, so that leaves are dry by night.");
     }
-    if (taxon != null && taxon.saltShy()) {
+    if (kind.shyOf(Habits.Shy.SALTS)) {
       lines.add("Rain or pure water: it is shy of salts.");
     }
     if (cold(pot)) {
@@ -135,7 +136,7 @@ public final class HowToWater {
     return lines;
   }
 
-  private static List<String> standing(Stands in, Taxon taxon, boolean resting) {
+  private static List<String> standing(Stands in, Kind kind, boolean resting) {
     List<String> lines = new ArrayList<>();
     long ml = rounded(in.level().ml());
     if (in.kind() == Standing.Kind.TRAY) {
@@ -165,7 +166,7 @@ public final class HowToWater {
     }
     lines.add(
         "Flush from above with plain water on the day that the round says, and tip that out.");
-    if (taxon != null && taxon.saltShy()) {
+    if (kind.shyOf(Habits.Shy.SALTS)) {
       lines.add("Rain or pure water only: it is shy of salts.");
     }
     return lines;

@@ -37,7 +37,7 @@ public record PaceReasons(List<Likely> likely, Working working) {
           double weight = reason.weight().probability();
           List<String> told = new ArrayList<>();
           for (var said : reason.context().entrySet()) {
-            var condition = knowledge.condition(said.getKey()).orElseThrow();
+            var condition = knowledge.conditions().find(said.getKey()).orElseThrow();
             if (records.holds(condition, null)) {
               Factor factor = said.getValue();
               weight *= factor.odds();

@@ -1,6 +1,7 @@
 package org.mildlantern.core.water;
 
 import java.util.Locale;
+import org.mildlantern.core.knowledge.Watering;
 
 /**
  * How far a kind likes its pot to dry before the next drink, and which error harms it more. Rules
@@ -30,16 +31,15 @@ public enum Wish {
   /**
    * The wish of a kind in its stage.
    *
-   * @param water how it likes to be watered, as kinds name it; null when not known
    * @param resting whether it rests now
    */
-  public static Wish of(String water, boolean resting) {
+  public static Wish of(Watering water, boolean resting) {
     Wish growing =
-        switch (water == null ? "dry-between" : water) {
-          case "evenly-moist" -> EVENLY_MOIST;
-          case "dry-fully" -> DRY_FULLY;
-          case "wet-feet" -> WET_FEET;
-          default -> DRY_BETWEEN;
+        switch (water) {
+          case EVENLY_MOIST -> EVENLY_MOIST;
+          case DRY_FULLY -> DRY_FULLY;
+          case WET_FEET -> WET_FEET;
+          case DRY_BETWEEN, CUP, SOAK -> DRY_BETWEEN;
         };
     if (!resting) {
       return growing;

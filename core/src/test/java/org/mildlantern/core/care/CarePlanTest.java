@@ -5,23 +5,20 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Hold;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 
 class CarePlanTest {
   private static final LocalDate JULY = LocalDate.of(2026, 7, 1);
 
-  private final Knowledge knowledge = Knowledge.load();
-
-  private Subject form(String id) {
-    return new Subject(knowledge.form(id).orElseThrow(), null);
-  }
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   private CarePlan plan(String cause, String form, LocalDate day) {
-    Cause found = knowledge.cause(cause).orElseThrow();
-    return CarePlan.first(found, form(form), day, 53, knowledge);
+    Cause found = knowledge.causes().find(cause).orElseThrow();
+    return CarePlan.first(found, Kinds.form(form), day, 53, knowledge);
   }
 
   @Test
@@ -62,8 +59,7 @@ class CarePlanTest {
                     .forEach(
                         cause ->
                             assertThat(
-                                    CarePlan.first(
-                                            cause, new Subject(form, null), JULY, 53, knowledge)
+                                    CarePlan.first(cause, knowledge.kind(form), JULY, 53, knowledge)
                                         .lookOn())
                                 .as(cause.id())
                                 .isAfter(JULY)));

@@ -9,14 +9,17 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.core.care.Remains.Share;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 
 class PrognosisTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
   private final Salvage salvage = Salvage.load();
 
   private Prognosis of(String cause, String form, Remains remains) {
     return Prognosis.of(
-        knowledge.cause(cause).orElseThrow(), knowledge.form(form).orElseThrow(), remains);
+        knowledge.causes().find(cause).orElseThrow(),
+        knowledge.forms().find(form).orElseThrow(),
+        remains);
   }
 
   @Test
@@ -72,10 +75,10 @@ class PrognosisTest {
 
   @Test
   void adviceFitsTheCauseAndTheForm() {
-    var rot = knowledge.cause("stem-rot").orElseThrow();
-    var burn = knowledge.cause("sunburn").orElseThrow();
-    var cattleya = knowledge.form("pseudobulb-orchid").orElseThrow();
-    var echeveria = knowledge.form("succulent-rosette").orElseThrow();
+    var rot = knowledge.causes().find("stem-rot").orElseThrow();
+    var burn = knowledge.causes().find("sunburn").orElseThrow();
+    var cattleya = knowledge.forms().find("pseudobulb-orchid").orElseThrow();
+    var echeveria = knowledge.forms().find("succulent-rosette").orElseThrow();
     assertThat(salvage.of(rot, cattleya, "cut"))
         .anyMatch(t -> t.contains("one slice more"))
         .noneMatch(t -> t.contains("finger's width"))
@@ -88,9 +91,9 @@ class PrognosisTest {
 
   @Test
   void aCauseWithItsOwnRuleIsNotTreatedLikeItsFamily() {
-    var leafy = knowledge.form("leafy-stem").orElseThrow();
-    var virus = knowledge.cause("virus").orElseThrow();
-    var grey = knowledge.cause("grey-mould").orElseThrow();
+    var leafy = knowledge.forms().find("leafy-stem").orElseThrow();
+    var virus = knowledge.causes().find("virus").orElseThrow();
+    var grey = knowledge.causes().find("grey-mould").orElseThrow();
     assertThat(salvage.of(virus, leafy, "cut"))
         .containsExactly(
             "Cutting does not help: the virus is in every part. Keep it alone for good, or let it go.");
@@ -101,7 +104,7 @@ class PrognosisTest {
   void everyRuleNamesCausesFamiliesAndFormsThatExist() {
     var families = knowledge.causes().stream().map(Cause::family).collect(Collectors.toSet());
     for (Salvage.Rule rule : salvage.rules()) {
-      assertThat(rule.causes()).allMatch(c -> knowledge.cause(c).isPresent(), rule.text());
+      assertThat(rule.causes()).allMatch(c -> knowledge.causes().find(c).isPresent(), rule.text());
       assertThat(families).as(rule.text()).containsAll(rule.families());
       assertThat(rule.forms())
           .allMatch(

@@ -8,23 +8,25 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Taxon;
 
 class CircumstancesTest {
   private static final LocalDate NOVEMBER = LocalDate.of(2026, 11, 23);
 
-  private final Knowledge knowledge = Knowledge.load();
-  private final Taxon masdevallia = knowledge.taxon("masdevallia").orElseThrow();
-  private final Subject subject =
-      new Subject(knowledge.form(masdevallia.form()).orElseThrow(), masdevallia);
+  private final Knowledge knowledge = Library.shipped().knowledge();
+  private final Taxon masdevallia = knowledge.taxa().find("masdevallia").orElseThrow();
+  private final Kind kind = Kinds.taxon("masdevallia");
 
   private Circumstances derived(Map<String, Double> numbers) {
-    return new Circumstances(numbers, Map.of(), Set.of("thrips")).derived(subject, NOVEMBER, 53);
+    return new Circumstances(numbers, Map.of(), Set.of("thrips")).derived(kind, NOVEMBER, 53);
   }
 
   private boolean holds(Circumstances circumstances, String condition, String cause) {
-    Condition found = knowledge.condition(condition).orElseThrow();
+    Condition found = knowledge.conditions().find(condition).orElseThrow();
     return circumstances.holds(found, cause);
   }
 
@@ -53,8 +55,7 @@ class CircumstancesTest {
         .containsEntry("season", "autumn")
         .containsEntry("rests-now", "no")
         .containsEntry("salt-shy", "yes");
-    Taxon pleione = knowledge.taxon("pleione-formosana").orElseThrow();
-    Subject resting = new Subject(knowledge.form(pleione.form()).orElseThrow(), pleione);
+    Kind resting = Kinds.taxon("pleione-formosana");
     assertThat(Circumstances.UNKNOWN.derived(resting, NOVEMBER, 53).choices())
         .containsEntry("rests-now", "yes");
     assertThat(Circumstances.UNKNOWN.derived(resting, NOVEMBER, -40).choices())
@@ -81,18 +82,18 @@ class CircumstancesTest {
                 Map.of("wet-days", 20.0, "waterings-in-14-days", 8.0, "temperature", 12.0),
                 Map.of("last-moisture", "wet", "holes", "no"),
                 Set.of())
-            .derived(subject, LocalDate.of(2026, 1, 10), 53);
-    Prior prior = Prior.of(knowledge.cause("too-wet").orElseThrow(), subject, all, knowledge);
+            .derived(kind, LocalDate.of(2026, 1, 10), 53);
+    Prior prior = Prior.of(knowledge.causes().find("too-wet").orElseThrow(), kind, all, knowledge);
     assertThat(prior.odds()).isCloseTo(18 * 0.04 / 0.96, within(1e-9));
     assertThat(prior.raises()).last().satisfies(r -> assertThat(r.id()).isEqualTo("cap"));
   }
 
   @Test
   void aKindThatIsProneToACauseStartsHigher() {
-    Subject nameless = new Subject(subject.form(), null);
-    var heat = knowledge.cause("heat-cool-grower").orElseThrow();
+    Kind nameless = knowledge.kind(kind.form());
+    var heat = knowledge.causes().find("heat-cool-grower").orElseThrow();
     double plain = Prior.of(heat, nameless, Circumstances.UNKNOWN, knowledge).odds();
-    double prone = Prior.of(heat, subject, Circumstances.UNKNOWN, knowledge).odds();
+    double prone = Prior.of(heat, kind, Circumstances.UNKNOWN, knowledge).odds();
     assertThat(prone / plain).isCloseTo(6, within(1e-9));
   }
 
@@ -110,7 +111,7 @@ class CircumstancesTest {
     Circumstances sunny =
         new Circumstances(
                 Map.of("coldest", 2.0, "warmest", 33.0), Map.of("place-light", "sun"), Set.of())
-            .derived(subject, LocalDate.of(2026, 1, 10), 53);
+            .derived(kind, LocalDate.of(2026, 1, 10), 53);
     assertThat(sunny.numbers()).containsEntry("swing", 31.0);
     assertThat(holds(sunny, "cold-nights", "chill")).isTrue();
     assertThat(holds(sunny, "light-above-wish", "too-much-light")).isTrue();

@@ -15,14 +15,16 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Verdict;
 
 class DiagnosticianTest {
   private static final LocalDate SPRING_DAY = LocalDate.of(2026, 4, 20);
 
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
   private final Diagnostician diagnostician = new Diagnostician(knowledge);
 
   private Question leafy(Finding... findings) {
@@ -30,11 +32,7 @@ class DiagnosticianTest {
   }
 
   private Question ask(String form, List<Finding> findings) {
-    return Question.of(
-        new Subject(knowledge.form(form).orElseThrow(), null),
-        SPRING_DAY,
-        findings,
-        Circumstances.UNKNOWN);
+    return Question.of(Kinds.form(form), SPRING_DAY, findings, Circumstances.UNKNOWN);
   }
 
   private String first(Question question) {
@@ -63,7 +61,7 @@ class DiagnosticianTest {
     Question bare = leafy(Finding.present("limp-leaves@all-leaves"));
     Question wet =
         Question.of(
-            bare.subject(),
+            bare.kind(),
             SPRING_DAY,
             bare.findings(),
             new Circumstances(Map.of("wet-days", 14.0), Map.of("last-moisture", "wet"), Set.of()));
@@ -83,7 +81,7 @@ class DiagnosticianTest {
     Question bare = leafy(Finding.present("stipple@old-leaves"));
     Question near =
         Question.of(
-            bare.subject(),
+            bare.kind(),
             SPRING_DAY,
             bare.findings(),
             new Circumstances(Map.of(), Map.of(), Set.of("spider-mites")));
@@ -111,7 +109,7 @@ class DiagnosticianTest {
   @Test
   void theOrderOfFindingsDoesNotMatter() {
     Random random = new Random(3);
-    GrowthForm form = knowledge.form("tank-bromeliad").orElseThrow();
+    GrowthForm form = knowledge.forms().find("tank-bromeliad").orElseThrow();
     List<Finding> findings = someFindings(form, random);
     Diagnosis one = diagnostician.diagnose(ask(form.id(), findings));
     List<Finding> shuffled = new ArrayList<>(findings);
@@ -128,7 +126,7 @@ class DiagnosticianTest {
   @Test
   void lookedAndAbsentNeverRaisesACauseThatPredictsTheSign() {
     for (String id : List.of("leafy-stem", "monopodial-orchid", "tank-bromeliad")) {
-      GrowthForm form = knowledge.form(id).orElseThrow();
+      GrowthForm form = knowledge.forms().find(id).orElseThrow();
       Diagnosis before = diagnostician.diagnose(ask(form.id(), List.of()));
       for (Node node : knowledge.nodes()) {
         if (!knowledge.occursOn(node, form)) {
@@ -221,7 +219,7 @@ class DiagnosticianTest {
     return diagnostician
         .diagnose(
             new Question(
-                question.subject(),
+                question.kind(),
                 question.day(),
                 53,
                 question.findings(),

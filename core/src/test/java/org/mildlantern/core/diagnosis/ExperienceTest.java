@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 
 class ExperienceTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   private Experience of(Map<String, Integer> confirmed) {
     return Experience.of(confirmed, knowledge.causes());
@@ -47,10 +48,10 @@ class ExperienceTest {
 
   @Test
   void theRankingFollowsAndSaysWhy() {
-    var fig = knowledge.taxon("ficus-benjamina").orElseThrow();
+    var fig = knowledge.taxa().find("ficus-benjamina").orElseThrow();
     Question plain =
         Question.of(
-            new Subject(knowledge.form(fig.form()).orElseThrow(), fig),
+            knowledge.kind(fig),
             LocalDate.of(2026, 5, 1),
             List.of(Finding.present("honeydew@all-leaves")),
             Circumstances.UNKNOWN);

@@ -6,6 +6,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Node;
 
 /**
@@ -16,7 +17,7 @@ class JitterTest {
   private static final int ROUNDS = 200;
   private static final double STEP = 0.5;
 
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   @Test
   void theFirstCauseStaysFirstWhenAllNumbersAreJittered() {
@@ -28,7 +29,7 @@ class JitterTest {
   }
 
   private double stays(String... nodes) {
-    var causes = knowledge.causesFor(knowledge.form("leafy-stem").orElseThrow());
+    var causes = knowledge.causesFor(knowledge.forms().find("leafy-stem").orElseThrow());
     double[] odds =
         causes.stream()
             .mapToDouble(c -> c.rate().probability() / (1 - c.rate().probability()))

@@ -9,11 +9,13 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Stress;
 
 class NextChecksTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
   private final Diagnostician diagnostician = new Diagnostician(knowledge);
 
   private Diagnosis ask(String form, String... seen) {
@@ -23,11 +25,7 @@ class NextChecksTest {
           node.startsWith("-") ? Finding.absent(node.substring(1)) : Finding.present(node));
     }
     return diagnostician.diagnose(
-        Question.of(
-            new Subject(knowledge.form(form).orElseThrow(), null),
-            LocalDate.of(2026, 5, 1),
-            findings,
-            Circumstances.UNKNOWN));
+        Question.of(Kinds.form(form), LocalDate.of(2026, 5, 1), findings, Circumstances.UNKNOWN));
   }
 
   @Test
@@ -63,7 +61,7 @@ class NextChecksTest {
   private long flowerAsks(String stage) {
     Question question =
         Question.of(
-            new Subject(knowledge.form("leafy-stem").orElseThrow(), null),
+            Kinds.form("leafy-stem"),
             LocalDate.of(2026, 5, 1),
             List.of(Finding.present("silvering@new-leaves")),
             new Circumstances(Map.of(), Map.of("stage", stage), Set.of()));

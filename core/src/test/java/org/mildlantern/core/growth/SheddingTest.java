@@ -5,17 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.season.Season;
 
 class SheddingTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
 
   private static Shedding of(String kind, Stage stage, Season season, Integer sinceChange) {
-    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
-    return Shedding.of(
-        KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, stage, season, sinceChange);
+    return Shedding.of(Kinds.taxon(kind), stage, season, sinceChange);
   }
 
   @Test
@@ -46,8 +45,8 @@ class SheddingTest {
   void noFormLosesLessForHavingBeenMovedAndNoneMoreThanAll() {
     for (GrowthForm form : KNOWLEDGE.forms()) {
       for (Stage stage : Stage.values()) {
-        double still = Shedding.of(form, null, stage, Season.SUMMER, null).leaves();
-        double moved = Shedding.of(form, null, stage, Season.SUMMER, 0).leaves();
+        double still = Shedding.of(KNOWLEDGE.kind(form), stage, Season.SUMMER, null).leaves();
+        double moved = Shedding.of(KNOWLEDGE.kind(form), stage, Season.SUMMER, 0).leaves();
         assertThat(moved).as(form.id()).isBetween(still, 1.0);
       }
     }

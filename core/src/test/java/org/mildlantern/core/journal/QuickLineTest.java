@@ -191,7 +191,7 @@ class QuickLineTest {
       "29 Feb"
     };
     Random random = new Random(7);
-    for (int i = 0; i < 20_000; i++) {
+    for (int i = 0; i < 6_000; i++) {
       String line =
           random
               .ints(1 + random.nextInt(7), 0, bits.length)

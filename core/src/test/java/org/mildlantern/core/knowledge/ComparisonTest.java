@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 
 class ComparisonTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   private Comparison of(String first, String second) {
     return Comparison.of(
-        knowledge.cause(first).orElseThrow(), knowledge.cause(second).orElseThrow(), knowledge);
+        knowledge.causes().find(first).orElseThrow(),
+        knowledge.causes().find(second).orElseThrow(),
+        knowledge);
   }
 
   @Test

@@ -25,7 +25,7 @@ class KnowledgeHonestyTest {
           "Sabelis 1981",
           "Sinclair & Lyon 2005");
 
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   @Test
   void sourcesAreWorksThatExistOrSayRuleOfThumb() {
@@ -38,7 +38,7 @@ class KnowledgeHonestyTest {
   void aLookAlikeCanStandOnTheSamePlantOrIsAFearThatIsNormal() {
     for (Cause cause : knowledge.causes()) {
       for (String other : cause.alike().keySet()) {
-        if (isNormal(cause) || isNormal(knowledge.cause(other).orElseThrow())) {
+        if (isNormal(cause) || isNormal(knowledge.causes().find(other).orElseThrow())) {
           continue;
         }
         assertThat(other).as(cause.id()).isNotEqualTo(cause.id());
@@ -48,7 +48,7 @@ class KnowledgeHonestyTest {
                 .anyMatch(
                     causes ->
                         causes.contains(cause)
-                            && causes.contains(knowledge.cause(other).orElseThrow()));
+                            && causes.contains(knowledge.causes().find(other).orElseThrow()));
         assertThat(together).as(cause.id() + " and " + other).isTrue();
       }
     }
@@ -89,7 +89,7 @@ class KnowledgeHonestyTest {
             cause ->
                 assertThat(gentle)
                     .as(cause.id())
-                    .contains(knowledge.change(cause.change()).orElseThrow().kind()));
+                    .contains(knowledge.changes().find(cause.change()).orElseThrow().kind()));
   }
 
   @Test
@@ -103,6 +103,6 @@ class KnowledgeHonestyTest {
 
   @Test
   void theEditionChangesWithTheText() {
-    assertThat(knowledge.edition()).hasSize(8).isEqualTo(Knowledge.load().edition());
+    assertThat(knowledge.edition()).hasSize(8).isEqualTo(Library.shipped().knowledge().edition());
   }
 }

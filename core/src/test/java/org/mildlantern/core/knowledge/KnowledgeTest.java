@@ -1,21 +1,17 @@
 package org.mildlantern.core.knowledge;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.load.Files;
 
 class KnowledgeTest {
-  private final Knowledge knowledge = Knowledge.load();
+  static final Files SHIPPED = Files.ofClassPath("/knowledge");
+
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   @Test
   void reachesEveryGroupFamilyAndForm() {
@@ -31,28 +27,16 @@ class KnowledgeTest {
 
   @Test
   void aSpeciesTakesWhatItLeavesOutFromItsGenusAndThenItsForm() {
-    Taxon violacea = knowledge.taxon("phalaenopsis-violacea").orElseThrow();
-    assertThat(violacea.water()).isEqualTo("dry-between");
+    Taxon violacea = knowledge.taxa().find("phalaenopsis-violacea").orElseThrow();
+    assertThat(violacea.water()).isEqualTo(Watering.DRY_BETWEEN);
     assertThat(violacea.humidity()).isEqualTo(65);
     assertThat(violacea.synonyms()).isEmpty();
     assertThat(violacea.feed()).isEqualTo(Taxon.Feed.WEAK);
-    Taxon zebrina = knowledge.taxon("alocasia-zebrina").orElseThrow();
+    Taxon zebrina = knowledge.taxa().find("alocasia-zebrina").orElseThrow();
     assertThat(zebrina.prone())
         .containsEntry("spider-mites", Factor.STRONGLY_FOR)
         .containsEntry("dormancy", Factor.SLIGHTLY_FOR);
-    assertThat(knowledge.taxon("sarracenia-flava").orElseThrow().copperShy()).isTrue();
-  }
-
-  @Test
-  void aKindThatTakesFromNowhereIsNamed() {
-    assertThatThrownBy(
-            () ->
-                Knowledge.load(
-                    altered(
-                        "taxa/orchid.yaml",
-                        text -> text.replaceFirst("like: masdevallia", "like: masdevalia"))))
-        .isInstanceOf(KnowledgeException.class)
-        .hasMessageContaining("taxa/orchid.yaml: masdevallia-veitchiana");
+    assertThat(knowledge.taxa().find("sarracenia-flava").orElseThrow().copperShy()).isTrue();
   }
 
   @Test
@@ -106,58 +90,6 @@ class KnowledgeTest {
   }
 
   @Test
-  void aDanglingReferenceNamesFileEntryAndField() {
-    assertThatThrownBy(
-            () ->
-                Knowledge.load(
-                    altered(
-                        "signs.yaml",
-                        text -> text.replaceFirst("check: step-back", "check: lean-in"))))
-        .isInstanceOf(KnowledgeException.class)
-        .hasMessageContaining("signs.yaml: limp-leaves: check: nothing is called 'lean-in'");
-  }
-
-  @Test
-  void aWordOutsideTheSevenIsRefusedByTheSchema() {
-    assertThatThrownBy(
-            () ->
-                Knowledge.load(
-                    altered(
-                        "causes/water.yaml", text -> text.replaceFirst("nearly always", "mostly"))))
-        .isInstanceOf(KnowledgeException.class)
-        .hasMessageContaining("causes/water.yaml: too-wet")
-        .hasMessageContaining("signs");
-  }
-
-  @Test
-  void anUnknownFieldIsRefused() {
-    assertThatThrownBy(
-            () ->
-                Knowledge.load(
-                    altered("media.yaml", text -> text.replaceFirst("life-months", "lifetime"))))
-        .isInstanceOf(KnowledgeException.class)
-        .hasMessageContaining("media.yaml: bark-mix");
-  }
-
-  @Test
-  void anIdThatStandsTwiceIsRefused() {
-    assertThatThrownBy(
-            () ->
-                Knowledge.load(
-                    altered(
-                        "media.yaml",
-                        text ->
-                            text
-                                + "\n"
-                                + text.lines()
-                                    .filter(l -> l.startsWith("- {id: mount"))
-                                    .findFirst()
-                                    .orElseThrow())))
-        .isInstanceOf(KnowledgeException.class)
-        .hasMessageContaining("media.yaml: mount: id stands twice");
-  }
-
-  @Test
   void aSignACauseAndAKindAreAddedByYamlAlone() {
     Map<String, String> added =
         Map.of(
@@ -193,35 +125,38 @@ class KnowledgeTest {
 
             - {id: vanda-testata, name: Vanda testata, rank: species, like: vanda, prone: {polka-pox: for}}
             """);
-    Knowledge more =
-        Knowledge.load(
-            name -> {
-              try (InputStream in = Knowledge.class.getResourceAsStream("/knowledge/" + name)) {
-                String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-                return new ByteArrayInputStream(
-                    (text + added.getOrDefault(name, "")).getBytes(StandardCharsets.UTF_8));
-              } catch (IOException e) {
-                throw new IllegalStateException(e);
-              }
-            });
-    Taxon vanda = more.taxonNamed("Vanda testata").orElseThrow();
-    GrowthForm form = more.form(vanda.form()).orElseThrow();
-    assertThat(more.causesFor(form)).extracting(Cause::id).contains("polka-pox");
-    assertThat(more.edition()).isNotEqualTo(knowledge.edition());
+    Files files = SHIPPED;
+    for (Map.Entry<String, String> one : added.entrySet()) {
+      files = files.with(one.getKey(), text -> text + one.getValue());
+    }
+    Library more = Library.load(files);
+    Taxon vanda = more.knowledge().taxonNamed("Vanda testata").orElseThrow();
+    GrowthForm form = more.knowledge().forms().find(vanda.form()).orElseThrow();
+    assertThat(more.knowledge().causesFor(form)).extracting(Cause::id).contains("polka-pox");
+    assertThat(more.knowledge().edition()).isNotEqualTo(knowledge.edition());
   }
 
-  private static Function<String, InputStream> altered(String file, UnaryOperator<String> edit) {
-    return name -> {
-      InputStream in = Knowledge.class.getResourceAsStream("/knowledge/" + name);
-      if (!name.equals(file)) {
-        return in;
-      }
-      try (in) {
-        String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        return new ByteArrayInputStream(edit.apply(text).getBytes(StandardCharsets.UTF_8));
-      } catch (IOException e) {
-        throw new IllegalStateException(e);
-      }
-    };
+  @Test
+  void theEditionCoversAllFilesAndThatOfReasoningThoseItRestsOn() {
+    Library other =
+        Library.load(SHIPPED.with("water/thirst.yaml", text -> text.replace("1.4", "1.5")));
+    assertThat(other.edition()).hasSize(8).isNotEqualTo(Library.shipped().edition());
+    assertThat(other.knowledge().edition()).isEqualTo(knowledge.edition());
+    Library treated =
+        Library.load(SHIPPED.with("treatment/means.yaml", text -> text + "\n# more\n"));
+    assertThat(treated.edition()).isNotEqualTo(Library.shipped().edition());
+  }
+
+  @Test
+  void aKindIsNeverWithoutHabits() {
+    for (GrowthForm form : knowledge.forms()) {
+      Kind kind = knowledge.kind(form);
+      assertThat(kind.water()).isNotNull();
+      assertThat(kind.taxon()).isEmpty();
+      assertThat(kind.prone()).isEmpty();
+    }
+    assertThat(Kinds.form("fern").shyOf(Habits.Shy.COPPER)).isTrue();
+    assertThat(Kinds.form("air-plant").shyOf(Habits.Shy.OILS)).isTrue();
+    assertThat(Kinds.form("snap-trap").water()).isEqualTo(Watering.WET_FEET);
   }
 }

@@ -13,7 +13,7 @@ class LookAlikesTest {
   /** Shared probability over all probability, from 0 (nothing shared) to 1 (the same signs). */
   private static final double MUCH_ALIKE = 0.33;
 
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   @Test
   void everyPairThatLooksMuchAlikeHasASeparatingCheck() {
@@ -37,10 +37,10 @@ class LookAlikesTest {
 
   @Test
   void likenessIsOneForTheSameSignsAndNoneForOthers() {
-    GrowthForm leafy = knowledge.form("leafy-stem").orElseThrow();
-    Cause wet = knowledge.cause("too-wet").orElseThrow();
+    GrowthForm leafy = knowledge.forms().find("leafy-stem").orElseThrow();
+    Cause wet = knowledge.causes().find("too-wet").orElseThrow();
     assertThat(likeness(wet, wet, leafy)).isEqualTo(1);
-    assertThat(likeness(wet, knowledge.cause("leaf-miners").orElseThrow(), leafy)).isZero();
+    assertThat(likeness(wet, knowledge.causes().find("leaf-miners").orElseThrow(), leafy)).isZero();
   }
 
   private double likeness(Cause a, Cause b, GrowthForm form) {

@@ -4,16 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 
 class MediaTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private final Media media = Media.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private final Media media = Library.shipped().media();
 
   @Test
   void everyMediumHasARecipeWhoseSharesAddUp() {
@@ -33,29 +28,26 @@ class MediaTest {
 
   @Test
   void aWrongFileNamesFileEntryAndField() {
+    broken("components.yaml", "alpha: 1.2", "alpha: -1", ": bark-coarse: alpha");
     broken(
-        "components.yaml", "alpha: 1.2", "alpha: -1", "water/components.yaml: bark-coarse: alpha");
-    broken("recipes.yaml", "{peat: 1, perlite: 1}", "{peat: 1, fluff: 1}", "no component fluff");
-    broken("recipes.yaml", "id: sphagnum, parts", "id: moss, parts", "moss: id: no such medium");
-    broken("recipes.yaml", "id: sphagnum, parts", "id: moss, parts", "sphagnum: is missing");
-    broken("thirst.yaml", "id: fern,", "id: palm,", "thirst.yaml: fern: is missing");
+        "recipes.yaml",
+        "{peat: 1, perlite: 1}",
+        "{peat: 1, fluff: 1}",
+        "there is no component “fluff”");
+    broken("recipes.yaml", "id: sphagnum, parts", "id: moss, parts", "there is no medium “moss”");
+    broken(
+        "recipes.yaml",
+        "id: sphagnum, parts",
+        "id: moss, parts",
+        "sphagnum: id: is missing in water/recipes.yaml");
+    broken("thirst.yaml", "id: fern,", "id: palm,", "fern: id: is missing in water/thirst.yaml");
   }
 
   private static void broken(String file, String good, String bad, String words) {
     assertThatThrownBy(
             () ->
-                Media.load(
-                    KNOWLEDGE,
-                    name -> {
-                      try (InputStream in =
-                          MediaTest.class.getResourceAsStream("/knowledge/" + name)) {
-                        String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-                        String changed = name.endsWith(file) ? text.replace(good, bad) : text;
-                        return new ByteArrayInputStream(changed.getBytes(StandardCharsets.UTF_8));
-                      } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                      }
-                    }))
+                Library.load(
+                    KnowledgeTest.SHIPPED.with("water/" + file, text -> text.replace(good, bad))))
         .isInstanceOf(KnowledgeException.class)
         .hasMessageContaining(words);
   }

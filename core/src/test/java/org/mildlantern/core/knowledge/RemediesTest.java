@@ -3,17 +3,12 @@ package org.mildlantern.core.knowledge;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class RemediesTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private final Remedies remedies = Remedies.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private final Remedies remedies = Library.shipped().remedies();
 
   @Test
   void everyPestAndDiseaseHasALifeOrAReasonForNoCourse() {
@@ -21,7 +16,8 @@ class RemediesTest {
     for (Cause cause : KNOWLEDGE.causes()) {
       if (families.contains(cause.family())) {
         assertThat(
-                remedies.pest(cause.id()).isPresent() || remedies.without(cause.id()).isPresent())
+                remedies.pests().find(cause.id()).isPresent()
+                    || remedies.without(cause.id()).isPresent())
             .as(cause.id())
             .isTrue();
       }
@@ -49,11 +45,9 @@ class RemediesTest {
   }
 
   private java.util.List<String> ruined(String means, String kind) {
-    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
     org.mildlantern.core.treatment.Patient patient =
-        org.mildlantern.core.treatment.Patient.of(
-            KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, remedies);
-    return remedies.means(means).orElseThrow().ruins().stream()
+        org.mildlantern.core.treatment.Patient.of(Kinds.taxon(kind), remedies);
+    return remedies.means().find(means).orElseThrow().ruins().stream()
         .filter(patient.shyOf()::containsKey)
         .toList();
   }
@@ -72,7 +66,7 @@ class RemediesTest {
                       .flatMap(java.util.List::stream)
                       .forEach(
                           id ->
-                              assertThat(remedies.means(id).orElseThrow().against())
+                              assertThat(remedies.means().find(id).orElseThrow().against())
                                   .as(school.id() + " " + id)
                                   .containsKey(pest)));
     }
@@ -88,12 +82,12 @@ class RemediesTest {
 
   @Test
   void aWrongFileNamesFileEntryAndField() {
-    assertThatThrownBy(() -> broken("pests.yaml", "lower: 10\n", "lower: hot\n"))
-        .hasMessageContaining("treatment/pests.yaml: spider-mites: lower");
+    assertThatThrownBy(() -> broken("lives/pests.yaml", "lower: 10\n", "lower: hot\n"))
+        .hasMessageContaining("spider-mites: lower");
     assertThatThrownBy(() -> broken("means.yaml", "aphids: {young:", "aphids: {pupa:"))
-        .hasMessageContaining("no pupa of aphids");
+        .hasMessageContaining("stage “pupa” of life “aphids”");
     assertThatThrownBy(() -> broken("schools.yaml", "[night-hunt,", "[moon-hunt,"))
-        .hasMessageContaining("slugs: no means moon-hunt");
+        .hasMessageContaining("there is no means “moon-hunt”");
   }
 
   @Test
@@ -104,21 +98,10 @@ class RemediesTest {
         .allMatch(m -> !m.use().gear().isEmpty());
   }
 
-  private static Remedies broken(String file, String good, String bad) {
-    return Remedies.load(
-        KNOWLEDGE,
-        name -> {
-          InputStream in = RemediesTest.class.getResourceAsStream("/knowledge/" + name);
-          try {
-            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            String changed =
-                name.endsWith(file)
-                    ? text.replaceFirst(java.util.regex.Pattern.quote(good), bad)
-                    : text;
-            return new ByteArrayInputStream(changed.getBytes(StandardCharsets.UTF_8));
-          } catch (IOException e) {
-            throw new UncheckedIOException(e);
-          }
-        });
+  private static void broken(String file, String good, String bad) {
+    Library.load(
+        KnowledgeTest.SHIPPED.with(
+            "treatment/" + file,
+            text -> text.replaceFirst(java.util.regex.Pattern.quote(good), bad)));
   }
 }

@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 class SignFamiliesTest {
   @Test
   void everyFamilyOfSignsHasItsWords() {
-    assertThat(Knowledge.load().signs())
+    assertThat(Library.shipped().knowledge().signs())
         .allSatisfy(
             sign ->
                 assertThat(SignFamilies.label(sign.family()))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -28,7 +29,7 @@ class TaxonEntryTest {
       Map.of("vine", json("{'form':'vine','feed':'medium','sheds':'keeps'}"));
 
   private JsonNode complete(String text) {
-    return TaxonEntry.complete(json(text), all, usual);
+    return TaxonEntry.complete((ObjectNode) json(text), all, usual);
   }
 
   @Test

@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 
 class GenerationTest {
-  private static final Remedies REMEDIES = Remedies.load(Knowledge.load());
+  private static final Remedies REMEDIES = Library.shipped().remedies();
 
   /** Days from egg or birth to the grown stage at a constant temperature. */
   @ParameterizedTest(name = "{0} at {1} °C takes {2} to {3} days ({4})")
@@ -43,14 +43,14 @@ class GenerationTest {
     "slugs, 15, 130, 220, rule of thumb",
   })
   void developmentTakesAsLongAsPublished(String id, double celsius, double least, double most) {
-    LifeCycle pest = REMEDIES.pest(id).orElseThrow();
+    LifeCycle pest = REMEDIES.pests().find(id).orElseThrow();
     double needed = pest.stages().stream().mapToDouble(LifeCycle.Phase::degreeDays).sum();
     assertThat(needed / Generation.degrees(pest, celsius)).isBetween(least, most);
   }
 
   @Test
   void spiderMitesAtTwentyDegreesTakeEighteenDays() {
-    Generation generation = Generation.of(REMEDIES.pest("spider-mites").orElseThrow(), 20);
+    Generation generation = Generation.of(REMEDIES.pests().find("spider-mites").orElseThrow(), 20);
     assertThat(generation.days()).isCloseTo(18, within(1e-9));
     assertThat(generation.working().result()).isEqualTo("18 days");
   }

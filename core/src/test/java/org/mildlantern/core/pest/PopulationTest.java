@@ -9,15 +9,15 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 
 class PopulationTest {
-  private static final Remedies REMEDIES = Remedies.load(Knowledge.load());
+  private static final Remedies REMEDIES = Library.shipped().remedies();
 
   private static LifeCycle pest(String id) {
-    return REMEDIES.pest(id).orElseThrow();
+    return REMEDIES.pests().find(id).orElseThrow();
   }
 
   private static double[][] killing(Population population, int days, int every, double share) {

@@ -8,18 +8,18 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
-import org.mildlantern.core.diagnosis.Subject;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 
 class HitRateTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
 
   private WrittenCase written(
       List<String> answers, boolean several, String urgent, String... seen) {
-    var hoya = knowledge.taxon("hoya-carnosa").orElseThrow();
+    var hoya = knowledge.taxa().find("hoya-carnosa").orElseThrow();
     Question question =
         Question.of(
-            new Subject(knowledge.form(hoya.form()).orElseThrow(), hoya),
+            knowledge.kind(hoya),
             LocalDate.of(2026, 6, 1),
             List.of(seen).stream().map(Finding::present).toList(),
             Circumstances.UNKNOWN);

@@ -5,9 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 
 class WrittenCasesTest {
-  private final Knowledge knowledge = Knowledge.load();
+  private final Knowledge knowledge = Library.shipped().knowledge();
   private final List<WrittenCase> cases = WrittenCase.all(knowledge);
   private final HitRate rate = HitRate.of(cases, knowledge);
 
@@ -25,7 +26,7 @@ class WrittenCasesTest {
   @Test
   void everyNodeAndCauseIsKnownAndPossibleOnThePlant() {
     for (WrittenCase written : cases) {
-      var form = written.question().subject().form();
+      var form = written.question().kind().form();
       for (var finding : written.question().findings()) {
         assertThat(knowledge.node(finding.key()).map(n -> knowledge.occursOn(n, form)))
             .as(written.id() + " " + finding.key())
@@ -33,7 +34,7 @@ class WrittenCasesTest {
       }
       assertThat(written.answers()).as(written.id()).isNotEmpty();
       for (String answer : written.answers()) {
-        assertThat(knowledge.cause(answer).map(c -> c.strikes(form)))
+        assertThat(knowledge.causes().find(answer).map(c -> c.strikes(form)))
             .as(written.id() + " " + answer)
             .contains(true);
       }

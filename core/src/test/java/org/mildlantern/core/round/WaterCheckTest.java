@@ -4,17 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.round.WaterCheck.LastSeen;
 
 class WaterCheckTest {
   private static final LocalDate JULY = LocalDate.of(2026, 7, 1);
 
-  private final Taxon elm = Knowledge.load().taxon("ulmus-parvifolia").orElseThrow();
-  private final Taxon echeveria = Knowledge.load().taxon("echeveria").orElseThrow();
+  private final Kind elm = Kinds.taxon("ulmus-parvifolia");
+  private final Kind echeveria = Kinds.taxon("echeveria");
 
-  private static LocalDate due(Taxon taxon, LastSeen last, LocalDate on) {
+  private static LocalDate due(Kind taxon, LastSeen last, LocalDate on) {
     return WaterCheck.next(taxon, last, on, 53).dueOn();
   }
 
@@ -44,8 +44,10 @@ class WaterCheckTest {
   }
 
   @Test
-  void aPlantOfUnknownKindAndWithoutEntriesIsLookedAtAtOnce() {
-    assertThat(due(null, LastSeen.NOTHING, JULY)).isEqualTo(JULY);
-    assertThat(due(null, LastSeen.WATERED, JULY)).isEqualTo(JULY.plusDays(5));
+  void aPlantOfUnknownKindIsLookedAtAsItsFormUsuallyIs() {
+    assertThat(due(Kinds.form("leafy-stem"), LastSeen.NOTHING, JULY)).isEqualTo(JULY);
+    assertThat(due(Kinds.form("leafy-stem"), LastSeen.WATERED, JULY)).isEqualTo(JULY.plusDays(4));
+    assertThat(due(Kinds.form("succulent-stem"), LastSeen.WATERED, JULY))
+        .isEqualTo(JULY.plusDays(9));
   }
 }

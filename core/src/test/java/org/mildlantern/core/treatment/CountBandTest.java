@@ -6,20 +6,22 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.CountBand.Count;
 
 class CountBandTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private static final Remedies REMEDIES = Remedies.load(KNOWLEDGE);
-  private static final LifeCycle MITES = REMEDIES.pest("spider-mites").orElseThrow();
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Remedies REMEDIES = Library.shipped().remedies();
+  private static final LifeCycle MITES = REMEDIES.pests().find("spider-mites").orElseThrow();
   private final Outlook outlook = new Outlook(MITES, 20, 150);
 
   private static List<Visit> visits(String means, int... days) {
     return IntStream.of(days)
-        .mapToObj(d -> new Visit(d, List.of(REMEDIES.means(means).orElseThrow())))
+        .mapToObj(d -> new Visit(d, List.of(REMEDIES.means().find(means).orElseThrow())))
         .toList();
   }
 
@@ -32,7 +34,7 @@ class CountBandTest {
   }
 
   private NotWorking why(CountBand band, List<Visit> done, boolean apart, double probability) {
-    Patient patient = Patient.of(KNOWLEDGE.form("leafy-stem").orElseThrow(), null, REMEDIES);
+    Patient patient = Patient.of(Kinds.form("leafy-stem"), REMEDIES);
     return NotWorking.of(
         MITES,
         new NotWorking.Course(done, 0, apart, false, false, probability),

@@ -6,26 +6,26 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.School;
 
 class CourseSearchTest {
-  private static final Remedies REMEDIES = Remedies.load(Knowledge.load());
+  private static final Remedies REMEDIES = Library.shipped().remedies();
   private final CourseSearch search = new CourseSearch(REMEDIES);
 
   private static LifeCycle pest(String id) {
-    return REMEDIES.pest(id).orElseThrow();
+    return REMEDIES.pests().find(id).orElseThrow();
   }
 
   private static School school(String id) {
-    return REMEDIES.school(id).orElseThrow();
+    return REMEDIES.schools().find(id).orElseThrow();
   }
 
   private static Means means(String id) {
-    return REMEDIES.means(id).orElseThrow();
+    return REMEDIES.means().find(id).orElseThrow();
   }
 
   @Test

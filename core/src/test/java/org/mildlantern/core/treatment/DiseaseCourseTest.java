@@ -7,18 +7,20 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.pest.Generation;
 import org.mildlantern.core.pest.Population;
 
 class DiseaseCourseTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private static final Remedies REMEDIES = Remedies.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Remedies REMEDIES = Library.shipped().remedies();
 
   private static Outlook outlook(String id) {
-    return new Outlook(REMEDIES.pest(id).orElseThrow(), 20, 20);
+    return new Outlook(REMEDIES.pests().find(id).orElseThrow(), 20, 20);
   }
 
   private static List<Visit> weekly(int visits, String... means) {
@@ -28,7 +30,7 @@ class DiseaseCourseTest {
                 new Visit(
                     7 * i,
                     java.util.Arrays.stream(means)
-                        .map(id -> REMEDIES.means(id).orElseThrow())
+                        .map(id -> REMEDIES.means().find(id).orElseThrow())
                         .toList()))
         .toList();
   }
@@ -46,7 +48,7 @@ class DiseaseCourseTest {
     "aerial-blight, 28, 2, 4, Chase 1987",
   })
   void incubationTakesAsLongAsPublished(String id, double celsius, double least, double most) {
-    LifeCycle life = REMEDIES.pest(id).orElseThrow();
+    LifeCycle life = REMEDIES.pests().find(id).orElseThrow();
     assertThat(life.stages().get(0).degreeDays() / Generation.degrees(life, celsius))
         .isBetween(least, most);
   }
@@ -63,7 +65,7 @@ class DiseaseCourseTest {
 
   @Test
   void whatIsStoppedIsTheShareOfNewOnesOnly() {
-    LifeCycle life = REMEDIES.pest("fungal-leaf-spot").orElseThrow();
+    LifeCycle life = REMEDIES.pests().find("fungal-leaf-spot").orElseThrow();
     double[][] survival = Killing.survival(life, weekly(1, "dry-leaves"), 40);
     assertThat(survival[0]).containsExactly(new double[] {1, 1, 0.2}, within(1e-12));
     assertThat(survival[29]).containsExactly(1, 1, 1);
@@ -71,7 +73,7 @@ class DiseaseCourseTest {
 
   @Test
   void theChanceEqualsSimulationWhenNewOnesAreStopped() {
-    LifeCycle life = REMEDIES.pest("fungal-leaf-spot").orElseThrow();
+    LifeCycle life = REMEDIES.pests().find("fungal-leaf-spot").orElseThrow();
     List<Visit> plan = weekly(3, "dry-leaves", "cut-infected");
     double[][] survival = Killing.survival(life, plan, 40);
     Population population = new Population(life, 20);
@@ -107,16 +109,12 @@ class DiseaseCourseTest {
 
   @Test
   void whatAPlantDoesNotBearIsLeftOutOfItsCourse() {
-    Patient masdevallia =
-        Patient.of(
-            KNOWLEDGE.form("fan-orchid").orElseThrow(),
-            KNOWLEDGE.taxon("masdevallia").orElseThrow(),
-            REMEDIES);
-    LifeCycle spots = REMEDIES.pest("fungal-leaf-spot").orElseThrow();
+    Patient masdevallia = Patient.of(Kinds.taxon("masdevallia"), REMEDIES);
+    LifeCycle spots = REMEDIES.pests().find("fungal-leaf-spot").orElseThrow();
     Course course =
         new CourseSearch(REMEDIES)
             .find(
-                REMEDIES.school("contact-fungicide").orElseThrow(),
+                REMEDIES.schools().find("contact-fungicide").orElseThrow(),
                 spots,
                 new Outlook(spots, 18, 20),
                 masdevallia::bears)

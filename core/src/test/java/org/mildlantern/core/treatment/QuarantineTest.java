@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
 
 class QuarantineTest {
   private static final LocalDate DAY = LocalDate.of(2026, 11, 1);
-  private static final Remedies REMEDIES = Remedies.load(Knowledge.load());
-  private static final LifeCycle MITES = REMEDIES.pest("spider-mites").orElseThrow();
+  private static final Remedies REMEDIES = Library.shipped().remedies();
+  private static final LifeCycle MITES = REMEDIES.pests().find("spider-mites").orElseThrow();
 
   @Test
   void theLongerOfFourWeeksAndAGenerationCounts() {

@@ -8,16 +8,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
-import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.treatment.VisitChecks.Patch;
 import org.mildlantern.core.treatment.VisitChecks.Used;
 
 class VisitChecksTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private static final Remedies REMEDIES = Remedies.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Remedies REMEDIES = Library.shipped().remedies();
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
 
   private Double celsius = 20.0;
@@ -33,12 +34,11 @@ class VisitChecksTest {
   private final Map<String, Patch> patches = new HashMap<>();
 
   private static Means means(String id) {
-    return REMEDIES.means(id).orElseThrow();
+    return REMEDIES.means().find(id).orElseThrow();
   }
 
   private List<VisitCheck> checks(String kind, String... ids) {
-    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
-    Patient patient = Patient.of(KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, REMEDIES);
+    Patient patient = Patient.of(Kinds.taxon(kind), REMEDIES);
     List<Means> means = new ArrayList<>();
     for (String id : ids) {
       means.add(means(id));

@@ -9,13 +9,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Retention;
 
 class HoldingTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private static final Media MEDIA = Media.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Media MEDIA = Library.shipped().media();
 
   private static Holding holding(String medium, PotShape pot) {
     return Holding.of(pot, MEDIA.mixOf(medium).orElseThrow());

@@ -4,19 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Kinds;
+import org.mildlantern.core.knowledge.Library;
 
 class HowToWaterTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
   private static final HowToWater.Pot USUAL =
       new HowToWater.Pot(
           true, false, false, 183.0, false, null, new HowToWater.Air(20.0, 50.0, false));
 
   private static String lines(String kind, boolean resting, HowToWater.Pot pot) {
-    Taxon taxon = KNOWLEDGE.taxon(kind).orElseThrow();
-    List<String> lines =
-        HowToWater.of(KNOWLEDGE.form(taxon.form()).orElseThrow(), taxon, resting, pot);
+    List<String> lines = HowToWater.of(Kinds.taxon(kind), resting, pot);
     assertThat(lines).isNotEmpty().doesNotHaveDuplicates();
     return String.join(" ", lines);
   }
@@ -83,11 +81,7 @@ class HowToWaterTest {
     HowToWater.Pot hung =
         new HowToWater.Pot(
             true, false, true, null, false, null, new HowToWater.Air(celsius, humidity, moving));
-    return HowToWater.of(
-        KNOWLEDGE.form("air-plant").orElseThrow(),
-        KNOWLEDGE.taxonNamed("Tillandsia ionantha").orElse(null),
-        false,
-        hung);
+    return HowToWater.of(Kinds.taxon("tillandsia-ionantha"), false, hung);
   }
 
   @Test
@@ -109,8 +103,7 @@ class HowToWaterTest {
     return String.join(
         " ",
         HowToWater.of(
-            KNOWLEDGE.form("sticky-rosette").orElseThrow(),
-            KNOWLEDGE.taxonNamed("Drosera capensis").orElseThrow(),
+            Kinds.taxon("drosera-capensis"),
             resting,
             new HowToWater.Pot(
                 true, false, false, null, false, stands, new HowToWater.Air(18.0, 50.0, false))));
@@ -125,5 +118,30 @@ class HowToWaterTest {
     assertThat(standing(Standing.Kind.RESERVOIR, false, false)).contains("a quarter of the pot");
     assertThat(standing(Standing.Kind.WICK, false, false)).contains("below the pot");
     assertThat(standing(Standing.Kind.WICK, true, false)).contains("jar empty until spring");
+  }
+
+  private static String unnamed(String form, HowToWater.Pot pot) {
+    return String.join(" ", HowToWater.of(Kinds.form(form), false, pot));
+  }
+
+  @Test
+  void aPlantOfWhichOnlyTheFormIsKnownIsWateredAsSuchPlantsAre() {
+    assertThat(unnamed("snap-trap", USUAL)).contains("tray").doesNotContain("let it drain");
+    assertThat(unnamed("sticky-rosette", USUAL)).contains("pure water into the tray");
+    assertThat(unnamed("fern", USUAL)).contains("shy of salts");
+    assertThat(unnamed("tank-bromeliad", USUAL)).contains("cup");
+    assertThat(unnamed("air-plant", USUAL)).contains("head down");
+    assertThat(unnamed("leafy-stem", USUAL)).doesNotContain("salts");
+  }
+
+  @Test
+  void everyFormHasAnAnswer() {
+    for (Kind kind :
+        Library.shipped().knowledge().forms().stream()
+            .map(form -> Kinds.form(form.id()))
+            .toList()) {
+      assertThat(HowToWater.of(kind, false, USUAL)).as(kind.name()).isNotEmpty();
+      assertThat(HowToWater.of(kind, true, USUAL)).as(kind.name()).isNotEmpty();
+    }
   }
 }

@@ -9,11 +9,12 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 
 class PaceReasonsTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private static final Media MEDIA = Media.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Media MEDIA = Library.shipped().media();
   private static final PaceChange FASTER = new PaceChange(1.7, 0.95, 0);
   private static final PaceChange SLOWER = new PaceChange(0.5, 0, 0.95);
 

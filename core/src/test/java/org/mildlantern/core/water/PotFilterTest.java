@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.water.Reading.Felt.Answer;
 import org.mildlantern.core.water.Reading.Felt.Depth;
 
@@ -145,11 +146,9 @@ class PotFilterTest {
 
   @Test
   void restMakesEveryWishDrier() {
-    for (String water :
-        new String[] {"evenly-moist", "dry-between", "dry-fully", "wet-feet", "cup"}) {
+    for (Watering water : Watering.values()) {
       assertThat(Wish.of(water, true).threshold()).isLessThan(Wish.of(water, false).threshold());
     }
-    assertThat(Wish.of(null, false)).isEqualTo(Wish.DRY_BETWEEN);
   }
 
   @Test

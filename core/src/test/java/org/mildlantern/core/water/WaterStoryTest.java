@@ -14,14 +14,13 @@ import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.StoodInWater;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.journal.Weighed;
-import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Media;
+import org.mildlantern.core.knowledge.Library;
 
 class WaterStoryTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
   private static final PotShape POT = PotShape.of(PotShape.Kind.ROUND, 13, null);
   private static final Holding HOLDING =
-      Holding.of(POT, Media.load(Knowledge.load()).mixOf("house-compost").orElseThrow());
+      Holding.of(POT, Library.shipped().media().mixOf("house-compost").orElseThrow());
   private final List<PotEvent> events = new ArrayList<>();
 
   private void watered(int ago, Double ml, Watered.RunOff runOff) {

@@ -7,13 +7,14 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Medium;
 
 /** Simulated pots over all media, sizes and seasons: is the day foretold the day that comes? */
 class WaterTrialTest {
-  private static final Knowledge KNOWLEDGE = Knowledge.load();
-  private static final Media MEDIA = Media.load(KNOWLEDGE);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Media MEDIA = Library.shipped().media();
   private static final int FIXED = 7;
 
   /** All sizes with {@code -Dtrial=all}; every other one in the usual run. */

@@ -3,14 +3,13 @@ package org.mildlantern.core.water;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Media;
+import org.mildlantern.core.knowledge.Library;
 
 class WeightCheckTest {
   private static final Holding HOLDING =
       Holding.of(
           PotShape.of(PotShape.Kind.ROUND, 12, null),
-          Media.load(Knowledge.load()).mixOf("house-compost").orElseThrow());
+          Library.shipped().media().mixOf("house-compost").orElseThrow());
   private static final double DRAINED = 900;
   private static final double DRY = DRAINED - HOLDING.availableMl();
 

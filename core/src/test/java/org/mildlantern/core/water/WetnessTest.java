@@ -10,15 +10,14 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.journal.Watered;
-import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Media;
+import org.mildlantern.core.knowledge.Library;
 
 class WetnessTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
   private static final Holding HOLDING =
       Holding.of(
           PotShape.of(PotShape.Kind.ROUND, 12, null),
-          Media.load(Knowledge.load()).mixOf("house-compost").orElseThrow());
+          Library.shipped().media().mixOf("house-compost").orElseThrow());
 
   private final List<PotEvent> events = new ArrayList<>();
 

@@ -1,0 +1,41 @@
+package org.mildlantern.core.knowledge;
+
+import java.util.List;
+import org.mildlantern.core.knowledge.load.Fault;
+import org.mildlantern.core.knowledge.load.Files;
+import org.mildlantern.core.knowledge.load.Shelf;
+
+/**
+ * All that is known, read from one folder with one list of faults.
+ *
+ * @param edition fingerprint of all files
+ */
+public record Library(Knowledge knowledge, Remedies remedies, Media media, String edition) {
+  /** Read at its first use and shared: it is immutable. */
+  private static final class Shipped {
+    private static final Library LIBRARY = load(Files.ofClassPath("/knowledge"));
+  }
+
+  /** What ships with the core, read once. */
+  public static Library shipped() {
+    return Shipped.LIBRARY;
+  }
+
+  /**
+   * Reads a folder.
+   *
+   * @throws KnowledgeException with each fault once, by file, line, entry and field
+   */
+  public static Library load(Files files) {
+    Shelf shelf = new Shelf(files);
+    Knowledge knowledge = new Knowledge(shelf);
+    Remedies remedies = new Remedies(shelf, knowledge);
+    Media media = new Media(shelf, knowledge);
+    List<Fault> faults = shelf.faults().all();
+    if (!faults.isEmpty()) {
+      throw new KnowledgeException(faults);
+    }
+    knowledge.index();
+    return new Library(knowledge, remedies, media, shelf.fingerprint(path -> true));
+  }
+}

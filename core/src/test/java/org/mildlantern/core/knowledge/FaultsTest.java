@@ -1,0 +1,133 @@
+package org.mildlantern.core.knowledge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.load.Fault;
+
+/** What a horticulturist is told of a slip: file, line, entry and field, once. */
+class FaultsTest {
+  private static List<Fault> faults(String file, UnaryOperator<String> slip) {
+    KnowledgeException thrown =
+        Assertions.catchThrowableOfType(
+            KnowledgeException.class, () -> Library.load(KnowledgeTest.SHIPPED.with(file, slip)));
+    assertThat(thrown).as("no fault was found").isNotNull();
+    return thrown.faults();
+  }
+
+  private static Fault only(String file, UnaryOperator<String> slip) {
+    List<Fault> faults = faults(file, slip);
+    assertThat(faults).hasSize(1);
+    assertThat(faults.get(0).file()).isEqualTo(file);
+    assertThat(faults.get(0).line()).isPositive();
+    return faults.get(0);
+  }
+
+  private static int lineOf(String file, String words) {
+    List<String> lines = KnowledgeTest.SHIPPED.texts().get(file).lines().toList();
+    for (int i = 0; i < lines.size(); i++) {
+      if (lines.get(i).contains(words)) {
+        return i + 1;
+      }
+    }
+    throw new AssertionError(words);
+  }
+
+  @Test
+  void aDanglingReferenceIsNamedByItsLine() {
+    Fault fault =
+        only("signs.yaml", text -> text.replaceFirst("check: step-back", "check: lean-in"));
+    assertThat(fault.entry()).isEqualTo("limp-leaves");
+    assertThat(fault.what()).isEqualTo("check: there is no check “lean-in”");
+  }
+
+  @Test
+  void aKindThatTakesFromNowhereIsNamed() {
+    Fault fault =
+        only(
+            "taxa/orchid.yaml",
+            text -> text.replaceFirst("like: masdevallia,", "like: masdevalia,"));
+    assertThat(fault.line()).isEqualTo(lineOf("taxa/orchid.yaml", "like: masdevallia,"));
+    assertThat(fault.what()).contains("there is no kind “masdevalia”");
+  }
+
+  @Test
+  void aWordOutsideTheSevenIsOneFaultAndNoEcho() {
+    Fault fault = only("causes/water.yaml", text -> text.replaceFirst("nearly always", "mostly"));
+    assertThat(fault.entry()).isEqualTo("too-wet");
+    assertThat(fault.what()).contains("signs");
+  }
+
+  @Test
+  void aSignThatIsMisspeltWhereItIsDefinedIsOneFault() {
+    List<Fault> faults =
+        faults("signs.yaml", text -> text.replaceFirst("id: stipple,", "id: stippel,"));
+    assertThat(faults).hasSize(1);
+    assertThat(faults.get(0).what()).contains("there is no sign “stipple” (and in");
+  }
+
+  @Test
+  void aWrongWordInAGenusIsNotSaidAgainForItsSpecies() {
+    Fault fault =
+        only(
+            "taxa/carnivorous.yaml",
+            text -> text.replaceFirst("water: wet-feet", "water: wet-foot"));
+    assertThat(fault.entry()).isEqualTo("sarracenia");
+    assertThat(fault.what()).contains("water");
+  }
+
+  @Test
+  void aWrongUsualWordIsNotSaidAgainForEveryKind() {
+    Fault fault = only("usual.yaml", text -> text.replaceFirst("feed: weak", "feed: week"));
+    assertThat(fault.entry()).isEqualTo("monopodial-orchid");
+  }
+
+  @Test
+  void anUnknownFieldAndAMissingOneAreNamed() {
+    List<Fault> faults = faults("media.yaml", text -> text.replaceFirst("life-months", "lifetime"));
+    assertThat(faults)
+        .hasSize(2)
+        .allMatch(fault -> fault.file().equals("media.yaml") && fault.line() > 0)
+        .extracting(Fault::what)
+        .anyMatch(what -> what.contains("lifetime"))
+        .anyMatch(what -> what.contains("life-months"));
+  }
+
+  @Test
+  void anIdThatStandsTwiceIsRefused() {
+    Fault fault =
+        only(
+            "media.yaml",
+            text ->
+                text
+                    + "\n"
+                    + text.lines()
+                        .filter(l -> l.startsWith("- {id: mount"))
+                        .findFirst()
+                        .orElseThrow());
+    assertThat(fault.toString()).contains("mount: id: stands twice");
+  }
+
+  @Test
+  void aKeyThatStandsTwiceIsRefusedWithItsLine() {
+    Fault fault =
+        only(
+            "causes/water.yaml",
+            text -> text.replaceFirst("\n  family: water\n", "\n  family: water\n  family: air\n"));
+    assertThat(fault.what()).isEqualTo("family: stands twice");
+    assertThat(fault.line()).isGreaterThan(1);
+  }
+
+  @Test
+  void aSyntaxFaultNamesItsFileAndLineAndNothingElse() {
+    List<Fault> faults =
+        faults("signs.yaml", text -> text.replaceFirst("patterns: \\[", "patterns: [" + "["));
+    assertThat(faults).hasSize(1);
+    assertThat(faults.get(0).file()).isEqualTo("signs.yaml");
+    assertThat(faults.get(0).line()).isPositive();
+    assertThat(faults.get(0).what()).startsWith("cannot be read");
+  }
+}
