@@ -125,12 +125,15 @@ public final class Knowledge {
       Shelf shelf, Table<?> from, String entry, String field, Collection<String> ids) {
     for (String id : ids) {
       String sign = id.replaceFirst("@.*", "");
-      shelf.refers(from, entry, field, List.of(sign), signs);
+      if (!signs.knows(sign)) {
+        shelf.missing(from, entry, field, id, "sign “" + sign + "”");
+      }
       if (signs.has(sign) && !nodes.containsKey(id)) {
         shelf.missing(
             from,
             entry,
             field,
+            id,
             "pattern “" + id.replaceFirst(".*@", "") + "” of sign “" + sign + "”");
       }
     }
@@ -146,7 +149,7 @@ public final class Knowledge {
       String what) {
     ids.stream()
         .filter(id -> !known.contains(id))
-        .forEach(id -> shelf.missing(from, entry, field, what + " “" + id + "”"));
+        .forEach(id -> shelf.missing(from, entry, field, id, what + " “" + id + "”"));
   }
 
   /** Prepares what is looked up often, once nothing is wrong. */

@@ -67,6 +67,7 @@ public final class Remedies {
                                               means,
                                               one.id(),
                                               "against",
+                                              pest,
                                               "stage “" + stage + "” of life “" + pest + "”"))));
     }
   }

@@ -2,10 +2,17 @@ package org.mildlantern.core.knowledge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.mildlantern.core.knowledge.load.Fault;
 
 /** What a horticulturist is told of a slip: file, line, entry and field, once. */
@@ -66,7 +73,11 @@ class FaultsTest {
     List<Fault> faults =
         faults("signs.yaml", text -> text.replaceFirst("id: stipple,", "id: stippel,"));
     assertThat(faults).hasSize(1);
-    assertThat(faults.get(0).what()).contains("there is no sign “stipple” (and in");
+    Fault fault = faults.get(0);
+    assertThat(fault.what()).contains("there is no sign “stipple” (and in");
+    assertThat(
+            KnowledgeTest.SHIPPED.texts().get(fault.file()).lines().toList().get(fault.line() - 1))
+        .contains("stipple@");
   }
 
   @Test
@@ -119,6 +130,23 @@ class FaultsTest {
             text -> text.replaceFirst("\n  family: water\n", "\n  family: water\n  family: air\n"));
     assertThat(fault.what()).isEqualTo("family: stands twice");
     assertThat(fault.line()).isGreaterThan(1);
+  }
+
+  @Test
+  void theDeskSaysWhatItHoldsOrWhereItIsWrong(@TempDir Path folder) throws IOException {
+    for (Map.Entry<String, String> file : KnowledgeTest.SHIPPED.texts().entrySet()) {
+      Path to = folder.resolve(file.getKey());
+      Files.createDirectories(to.getParent());
+      Files.writeString(to, file.getValue());
+    }
+    ByteArrayOutputStream said = new ByteArrayOutputStream();
+    assertThat(Desk.check(folder, new PrintStream(said))).isZero();
+    assertThat(said.toString()).contains("no faults");
+    Path media = folder.resolve("media.yaml");
+    Files.writeString(media, Files.readString(media) + "\n- {id: x, label: [}\n");
+    said.reset();
+    assertThat(Desk.check(folder, new PrintStream(said))).isEqualTo(1);
+    assertThat(said.toString()).contains("media.yaml:").contains("1 fault");
   }
 
   @Test

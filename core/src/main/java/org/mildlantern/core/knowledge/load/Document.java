@@ -65,6 +65,20 @@ final class Document {
     return field == null ? own : fieldLines.getOrDefault(entry, Map.of()).getOrDefault(field, own);
   }
 
+  /** The line of a word within a field: a key of its map, or an item of its list. */
+  int line(JsonNode entry, String field, String word) {
+    JsonNode value = entry.path(field);
+    if (value.isObject() && value.has(word)) {
+      return line(value, word);
+    }
+    for (JsonNode item : value) {
+      if (item.asText().equals(word)) {
+        return line(item, null);
+      }
+    }
+    return line(entry, field);
+  }
+
   private JsonNode tree(Node node) {
     JsonNode tree =
         node instanceof MappingNode map

@@ -197,24 +197,29 @@ public final class Shelf {
       Table<T> from, String entry, String field, Collection<String> ids, Table<?> to) {
     for (String id : new LinkedHashSet<>(ids)) {
       if (!to.knows(id)) {
-        missing(from, entry, field, to.what() + " “" + id + "”");
+        missing(from, entry, field, id, to.what() + " “" + id + "”");
       }
     }
   }
 
-  /** Notes a reference to what is not there. */
-  public void missing(Table<?> from, String entry, String field, String what) {
-    faults.missing(at(from, entry, field, field), what);
+  /**
+   * Notes a reference to what is not there.
+   *
+   * @param word as it stands in the field
+   * @param what it should have been
+   */
+  public void missing(Table<?> from, String entry, String field, String word, String what) {
+    faults.missing(at(from, entry, field, word, field), what);
   }
 
   /** Notes something else that is wrong with an entry's field. */
   public void wrong(Table<?> table, String entry, String field, String what) {
-    faults.add(at(table, entry, field, field + ": " + what));
+    faults.add(at(table, entry, field, "", field + ": " + what));
   }
 
-  private static Fault at(Table<?> table, String entry, String field, String what) {
+  private static Fault at(Table<?> table, String entry, String field, String word, String what) {
     Table.Place place = table.place(entry);
     return new Fault(
-        place.document().file(), place.document().line(place.entry(), field), entry, what);
+        place.document().file(), place.document().line(place.entry(), field, word), entry, what);
   }
 }
