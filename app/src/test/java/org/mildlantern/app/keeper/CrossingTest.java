@@ -3,66 +3,252 @@ package org.mildlantern.app.keeper;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.app.AppTest;
 import org.mildlantern.app.Keepers;
+import org.mildlantern.app.WebCase;
 import org.mildlantern.app.cases.CaseService;
-import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.diagnose.DiagnoseService;
-import org.mildlantern.app.journal.Entry;
-import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.diagnose.WaitingTestService;
+import org.mildlantern.app.photos.Pictures;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
-/** Walks every route with another keeper's ids. */
-@AppTest
-class CrossingTest {
+/**
+ * Walks every route that names an object with another keeper's object of that kind, and expects to
+ * be told that there is none; the owner's own objects are there.
+ */
+class CrossingTest extends WebCase {
   private static final String SECRET = "Zzsecretplant";
 
-  @Autowired MockMvc web;
-  @Autowired Keepers keepers;
+  /** Everything that a route can name. */
+  private enum Of {
+    PLACE("place"),
+    PLANT("plant"),
+    ENTRY("entry"),
+    CASE("plant_case"),
+    VISIT("treatment_visit"),
+    PATCH_TEST("patch_test"),
+    WAITING_TEST("waiting_test"),
+    PHOTO("photo"),
+    BOTTLE("cabinet_item"),
+    RATE("cabinet_rate"),
+    MIX("mix"),
+    TRAP("trap_count"),
+    TOKEN("api_token");
+
+    private final String table;
+
+    Of(String table) {
+      this.table = table;
+    }
+  }
+
+  private record Call(HttpMethod method, String path, Of of, String... params) {}
+
+  private static Call get(String path, Of of, String... params) {
+    return new Call(HttpMethod.GET, path, of, params);
+  }
+
+  private static Call post(String path, Of of, String... params) {
+    return new Call(HttpMethod.POST, path, of, params);
+  }
+
+  private static final String NODE = "limp-leaves@all-leaves";
+
+  /** All routes that name an object, what undoes the others' ground last. */
+  private static final List<Call> CALLS =
+      List.of(
+          get("/plants/{id}", Of.PLANT),
+          get("/plants/{id}/edit", Of.PLANT),
+          get("/plants/{id}/diagnose", Of.PLANT),
+          get("/plants/{id}/sheet", Of.PLANT),
+          get("/plants/{id}/sheet.txt", Of.PLANT),
+          get("/plants/{id}/sheet.pdf", Of.PLANT),
+          get("/plants/{id}/spots", Of.PLANT),
+          get("/plants/{id}/photos", Of.PLANT),
+          get("/plants/{id}/photos/compare", Of.PLANT),
+          get("/plants/{plantId}/cases/new", Of.PLANT, "cause", "too-dry"),
+          get("/photos/{id}", Of.PHOTO),
+          get("/photos/{id}/small", Of.PHOTO),
+          get("/places/{id}/edit", Of.PLACE),
+          get("/cases/{id}", Of.CASE),
+          get("/cases/{id}/saved", Of.CASE),
+          get("/cases/{id}/treatment", Of.CASE),
+          get("/visits/{id}", Of.VISIT),
+          get("/mixing/{id}", Of.BOTTLE),
+          get("/mixing/{id}/edit", Of.BOTTLE),
+          post("/plants/{id}/diagnose/mark", Of.PLANT, "node", NODE, "state", "present"),
+          post("/plants/{id}/diagnose/note", Of.PLANT, "node", NODE, "detail", "three"),
+          post(
+              "/plants/{id}/diagnose/record",
+              Of.PLANT,
+              "condition",
+              "long-resident",
+              "counts",
+              "false"),
+          post("/plants/{id}/diagnose/save", Of.PLANT),
+          post("/plants/{id}/diagnose/discard", Of.PLANT),
+          post(
+              "/plants/{id}/tests",
+              Of.PLANT,
+              "check",
+              "soak-test",
+              "node",
+              "firm-after-soak@whole"),
+          post("/plants/{id}/spots", Of.PLANT, "spot", "third leaf", "mm", "8", "error", "0.5"),
+          post("/plants/{id}/photos", Of.PLANT),
+          post("/plants/{id}/entries", Of.PLANT, "line", "watered 100"),
+          post("/plants/{id}/patch-tests", Of.PLANT, "means", "soap"),
+          post("/plants/{id}/pest-looks", Of.PLANT, "counted", "0"),
+          post("/plants/{id}/quarantine", Of.PLANT, "why", "new"),
+          post("/plants/{id}/quarantine/leave", Of.PLANT, "why", "in a hurry"),
+          post("/today/plants/{id}/water", Of.PLANT, "answer", "damp"),
+          post("/today/places/{id}/watered", Of.PLACE),
+          post("/today/tests/{id}", Of.WAITING_TEST, "there", "true"),
+          post("/patch-tests/{id}", Of.PATCH_TEST, "clean", "true"),
+          post("/places/{id}/traps", Of.PLACE, "traps", "2", "counted", "9", "day", "2026-11-20"),
+          post("/traps/{id}/remove", Of.TRAP),
+          post("/places/{id}/edit", Of.PLACE, "name", "Other words", "kind", "INDOOR"),
+          post("/cases/{id}/carriers", Of.CASE, "carrier", "PETS"),
+          post("/visits/{id}/move", Of.VISIT, "day", "2026-11-30"),
+          post("/visits/{id}/mix", Of.VISIT, "means", "soap"),
+          post("/visits/{id}", Of.VISIT, "done", "false"),
+          post("/cases/{id}/treatment/end", Of.CASE),
+          post("/cases/{id}/treatment", Of.CASE, "school", "soap-and-water", "size", "SOME"),
+          post("/today/cases/{id}", Of.CASE, "outcome", "BETTER"),
+          post("/cases/{id}/response", Of.CASE, "outcome", "BETTER"),
+          post("/cases/{id}/keep", Of.CASE),
+          post("/cases/{id}/undo-change", Of.CASE),
+          post("/cases/{id}/next", Of.CASE, "change", "wash-mites", "reason", "it must be"),
+          post("/cases/{id}/close", Of.CASE, "outcome", "HEALED"),
+          post("/plants/{plantId}/cases/new", Of.PLANT, "cause", "too-dry"),
+          post("/mixing/{id}/rates", Of.BOTTLE, "usedFor", "outdoors", "printed", "20 ml/L"),
+          post("/mixing/{id}/mix", Of.BOTTLE, "own", "1 ml/L", "volume", "500"),
+          post("/mixing/mixes/{id}/undo", Of.MIX),
+          post("/mixing/rates/{id}/remove", Of.RATE),
+          post(
+              "/mixing/{id}/edit",
+              Of.BOTTLE,
+              "name",
+              "Soap",
+              "means",
+              "soap",
+              "amountLeft",
+              "9",
+              "unit",
+              "ml"),
+          post("/mixing/{id}/away", Of.BOTTLE, "away", "true"),
+          post("/entries/{id}/correct", Of.ENTRY, "text", "watered 210"),
+          post("/entries/{id}/undo", Of.ENTRY),
+          post("/settings/tokens/{id}/revoke", Of.TOKEN),
+          post("/plants/{id}/archive", Of.PLANT, "away", "true"),
+          post(
+              "/plants/{id}/edit",
+              Of.PLANT,
+              "kind",
+              "Coleus",
+              "formId",
+              "leafy-stem",
+              "potShape",
+              "ROUND",
+              "stage",
+              "GROWTH"));
+
   @Autowired PlantService plants;
-  @Autowired JournalService journal;
   @Autowired DiagnoseService diagnose;
   @Autowired CaseService cases;
+  @Autowired WaitingTestService tests;
+  @Autowired KeeperService accounts;
+  @Autowired JdbcClient jdbc;
 
   @Autowired
-  @org.springframework.beans.factory.annotation.Qualifier("requestMappingHandlerMapping")
+  @Qualifier("requestMappingHandlerMapping")
   RequestMappingHandlerMapping routes;
 
   private SignedIn first;
   private SignedIn second;
-  private PlaceView place;
-  private PlantView plant;
-  private Entry entry;
-  private CaseView theCase;
+  private Map<Of, Long> ofFirst;
+  private Map<Of, Long> ofSecond;
 
   @BeforeEach
-  void twoKeepers() {
+  void twoKeepersWithOneOfEverything() throws Exception {
     first = keepers.make();
     second = keepers.make();
-    place = keepers.place(first, "Zzsecretplace", PlaceKind.INDOOR);
-    plant = keepers.as(first, () -> plants.add(Keepers.form(place, SECRET, "leafy-stem")));
-    entry = keepers.note(first, plant.id(), "watered 200");
-    keepers.as(first, () -> diagnose.mark(plant.id(), "stipple@old-leaves", true));
-    theCase = keepers.as(first, () -> cases.open(plant.id(), "spider-mites").orElseThrow());
-    keepers.place(second, "Own place", PlaceKind.INDOOR);
+    ofFirst = furnish(first, SECRET, "Zzsecretplace");
+    ofSecond = furnish(second, "Own plant", "Own place");
+  }
+
+  private Map<Of, Long> furnish(SignedIn keeper, String name, String placeName) throws Exception {
+    PlaceView place = keepers.place(keeper, placeName, PlaceKind.INDOOR);
+    PlantView plant = keepers.as(keeper, () -> plants.add(Keepers.form(place, name, "leafy-stem")));
+    String ofPlant = "/plants/" + plant.id();
+    Long entry = keepers.note(keeper, plant.id(), "watered 200").id();
+    keepers.as(keeper, () -> diagnose.mark(plant.id(), "stipple@old-leaves", true));
+    Long kase = keepers.as(keeper, () -> cases.open(plant.id(), "spider-mites")).orElseThrow().id();
+    post(keeper, "/cases/" + kase + "/treatment", "school", "soap-and-water", "size", "SOME");
+    post(keeper, ofPlant + "/patch-tests", "means", "soap");
+    keepers.as(keeper, () -> tests.begin(plant.id(), "soak-test", "firm-after-soak@whole"));
+    web.perform(
+        multipart(ofPlant + "/photos")
+            .file(new MockMultipartFile("files", "a.jpg", "image/jpeg", Pictures.jpeg(40, 30)))
+            .with(user(keeper))
+            .with(csrf()));
+    post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "50", "unit", "ml");
+    Long bottle = newest(Of.BOTTLE, keeper);
+    post(keeper, "/mixing/" + bottle + "/rates", "usedFor", "indoors", "printed", "15 ml/L");
+    post(
+        keeper,
+        "/mixing/" + bottle + "/mix",
+        "rate",
+        newest(Of.RATE, keeper).toString(),
+        "volume",
+        "500");
+    post(
+        keeper,
+        "/places/" + place.id() + "/traps",
+        "traps",
+        "2",
+        "counted",
+        "9",
+        "day",
+        "2026-11-22");
+    keepers.as(keeper, () -> accounts.makeToken("for a scale"));
+    Map<Of, Long> all = new EnumMap<>(Of.class);
+    for (Of of : Of.values()) {
+      all.put(of, of == Of.ENTRY ? entry : newest(of, keeper));
+    }
+    return all;
+  }
+
+  private Long newest(Of of, SignedIn keeper) {
+    boolean token = of == Of.TOKEN;
+    return jdbc.sql(
+            "select max(id) from %s where %s = ?"
+                .formatted(of.table, token ? "keeper_id" : "collection_id"))
+        .param(token ? keeper.keeperId() : keeper.collectionId())
+        .query(Long.class)
+        .single();
   }
 
   private record Route(RequestMethod method, String path) {}
@@ -85,36 +271,108 @@ class CrossingTest {
   }
 
   @Test
-  void aSecondKeeperGetsNothingOfTheFirsts() throws Exception {
-    List<Route> all = allRoutes();
-    assertThat(all).hasSizeGreaterThan(35);
-    Map<String, List<Long>> before = snapshot();
-    for (Route route : all) {
-      if (route.path().startsWith("/api")) {
-        continue;
-      }
-      for (Long id : Stream.of(place.id(), plant.id(), entry.id(), theCase.id()).toList()) {
-        MockHttpServletResponse answer = call(route, id);
-        assertThat(answer.getContentAsString()).as(route.toString()).doesNotContain(SECRET);
-        assertThat(answer.getContentAsString())
-            .as(route.toString())
-            .doesNotContain("Zzsecretplace");
-        assertThat(answer.getStatus()).as(route.toString()).isNotEqualTo(500);
-        if (route.path().contains("{") && !route.path().startsWith("/know")) {
-          assertThat(answer.getStatus()).as(route + " with a foreign id").isIn(400, 404, 422);
-        }
+  void everyRouteThatNamesAnObjectIsWalked() {
+    Set<String> walked = new TreeSet<>();
+    CALLS.forEach(call -> walked.add(call.method() + " " + call.path()));
+    Set<String> there = new TreeSet<>();
+    for (Route route : allRoutes()) {
+      if (route.path().contains("{") && !route.path().startsWith("/know")) {
+        there.add(route.method() + " " + route.path());
       }
     }
-    assertThat(snapshot()).isEqualTo(before);
+    assertThat(walked).isEqualTo(there).hasSize(CALLS.size());
+    assertThat(ofFirst.values()).doesNotContainNull();
+    assertThat(ofSecond.values()).doesNotContainNull();
   }
 
   @Test
-  void theFirstKeeperSeesTheirOwnOnTheSameRoutes() throws Exception {
-    for (String path : List.of("/plants", "/today", "/plants/" + plant.id(), "/diagnose")) {
-      MockHttpServletResponse answer =
-          web.perform(request(HttpMethod.GET, path).with(user(first))).andReturn().getResponse();
-      assertThat(answer.getStatus()).as(path).isEqualTo(200);
-      assertThat(answer.getContentAsString()).as(path).contains(SECRET);
+  void nothingOfTheFirstIsThereForTheSecondAndAllTheirOwnIs() throws Exception {
+    Map<Of, String> before = rows(first);
+    for (Call call : CALLS) {
+      MockHttpServletResponse answer = call(call, ofFirst, second);
+      assertThat(answer.getStatus()).as("another's " + call.path()).isEqualTo(404);
+      hidesTheSecret(answer, call.path());
+      assertThat(call(call, ofSecond, second).getStatus())
+          .as("one's own " + call.path())
+          .isIn(200, 302, 409, 422);
+    }
+    assertThat(rows(first)).isEqualTo(before);
+  }
+
+  @Test
+  void anotherKeepersObjectsAreNoWordsOfAForm() throws Exception {
+    Map<Of, String> before = rows(first);
+    String own = "/plants/" + ofSecond.get(Of.PLANT);
+    String place = ofFirst.get(Of.PLACE).toString();
+    String plant = ofFirst.get(Of.PLANT).toString();
+    for (MockHttpServletResponse answer :
+        List.of(
+            send(
+                "/plants/new",
+                "kind",
+                "Coleus",
+                "formId",
+                "leafy-stem",
+                "placeId",
+                place,
+                "potShape",
+                "ROUND",
+                "stage",
+                "GROWTH"),
+            send(
+                own + "/edit",
+                "kind",
+                "Coleus",
+                "formId",
+                "leafy-stem",
+                "placeId",
+                place,
+                "potShape",
+                "ROUND",
+                "stage",
+                "GROWTH"),
+            send(own + "/entries", "line", "moved to Zzsecretplace"),
+            send("/places/walk", "order", place),
+            send("/plants/walk", "place", place, "order", plant),
+            send("/plants/walk", "place", ofSecond.get(Of.PLACE).toString(), "order", plant),
+            send("/plants/paste", "table", "name\tplace\nPhalaenopsis\tZzsecretplac"),
+            send(own + "/quarantine", "why", "new", "place", place))) {
+      assertThat(answer.getStatus()).isIn(200, 302, 400, 404, 422);
+      String said =
+          answer
+              .getContentAsString()
+              .replace("moved to Zzsecretplace", "")
+              .replace("Zzsecretplac\n", "");
+      assertThat(said).doesNotContain(SECRET);
+    }
+    assertThat(rows(first)).isEqualTo(before);
+    String standsIn =
+        jdbc.sql("select p.name from plant t join place p on p.id = t.place_id where t.id = ?")
+            .param(ofSecond.get(Of.PLANT))
+            .query(String.class)
+            .single();
+    assertThat(standsIn).isEqualTo("Own place");
+  }
+
+  @Test
+  void listsAndSearchesShowOnesOwn() throws Exception {
+    for (Route route : allRoutes()) {
+      if (route.method() == RequestMethod.GET && !route.path().contains("{")) {
+        MockHttpServletResponse answer =
+            web.perform(
+                    request(HttpMethod.GET, route.path())
+                        .param("q", "Zzsecret")
+                        .param("a", "too-dry")
+                        .param("b", "too-wet")
+                        .with(user(second)))
+                .andReturn()
+                .getResponse();
+        hidesTheSecret(answer, route.path());
+        assertThat(answer.getStatus()).as(route.path()).isLessThan(500);
+      }
+    }
+    for (String path : List.of("/plants", "/today", "/diagnose")) {
+      assertThat(get(first, path).andReturn().getResponse().getContentAsString()).contains(SECRET);
     }
   }
 
@@ -124,8 +382,11 @@ class CrossingTest {
       boolean open =
           List.of("/sign-in", "/register", "/demo").contains(route.path())
               || route.path().startsWith("/v3");
+      String path = route.path().replaceAll("\\{[^}]+}", "1");
       MockHttpServletResponse answer =
-          web.perform(fill(route, 1L).with(csrf())).andReturn().getResponse();
+          web.perform(request(HttpMethod.valueOf(route.method().name()), path).with(csrf()))
+              .andReturn()
+              .getResponse();
       if (route.path().startsWith("/api")) {
         assertThat(answer.getStatus()).as(route.toString()).isEqualTo(401);
       } else if (!open) {
@@ -135,44 +396,43 @@ class CrossingTest {
     }
   }
 
-  private MockHttpServletResponse call(Route route, Long id) throws Exception {
-    return web.perform(fill(route, id).with(user(second)).with(csrf())).andReturn().getResponse();
+  private static void hidesTheSecret(MockHttpServletResponse answer, String path) throws Exception {
+    assertThat(answer.getContentAsString()).as(path).doesNotContain(SECRET, "Zzsecretplace");
   }
 
-  private MockHttpServletRequestBuilder fill(Route route, Long id) {
-    String path = route.path().replaceAll("\\{[^}]+}", id.toString());
-    return request(HttpMethod.valueOf(route.method().name()), path)
-        .param("node", "stipple@old-leaves")
-        .param("state", "present")
-        .param("check", "soak-test")
-        .param("condition", "long-resident")
-        .param("counts", "false")
-        .param("there", "true")
-        .param("answer", "watered")
-        .param("outcome", "BETTER")
-        .param("cause", "spider-mites")
-        .param("change", "wash-mites")
-        .param("line", "watered 100")
-        .param("text", "other words")
-        .param("away", "true")
-        .param("place", id.toString())
-        .param("order", id.toString())
-        .param("placeId", place.id().toString())
-        .param("kind", "Phalaenopsis")
-        .param("potShape", "ROUND")
-        .param("stage", "GROWTH")
-        .param("name", "Zz" + System.nanoTime())
-        .param("q", SECRET.substring(0, 8))
-        .param("table", "name\tplace\nPhalaenopsis\tZzsecretplac");
+  private MockHttpServletResponse send(String path, String... params) throws Exception {
+    return post(second, path, params).andReturn().getResponse();
   }
 
-  private Map<String, List<Long>> snapshot() {
-    return keepers.as(
-        first,
-        () ->
-            Map.of(
-                "plants", plants.all().stream().map(PlantView::id).toList(),
-                "entries", journal.timeline(plant.id(), 100).stream().map(Entry::id).toList(),
-                "cases", cases.all().stream().filter(CaseView::open).map(CaseView::id).toList()));
+  private MockHttpServletResponse call(Call call, Map<Of, Long> objects, SignedIn keeper)
+      throws Exception {
+    String path = call.path().replaceAll("\\{[^}]+}", objects.get(call.of()).toString());
+    MockHttpServletRequestBuilder request =
+        request(call.method(), path)
+            .param("placeId", ofSecond.get(Of.PLACE).toString())
+            .with(user(keeper))
+            .with(csrf());
+    for (int i = 0; i < call.params().length; i += 2) {
+      request.param(call.params()[i], call.params()[i + 1]);
+    }
+    return web.perform(request).andReturn().getResponse();
+  }
+
+  /** How many rows of each kind a keeper has, and what tells whether one was changed. */
+  private Map<Of, String> rows(SignedIn keeper) {
+    Map<Of, String> rows = new EnumMap<>(Of.class);
+    for (Of of : Of.values()) {
+      boolean token = of == Of.TOKEN;
+      String sum =
+          jdbc.sql(
+                  "select count(*) || ' ' || coalesce(md5(string_agg(t::text, '|' order by t.id)), '')"
+                      + " from %s t where %s = ?"
+                          .formatted(of.table, token ? "keeper_id" : "collection_id"))
+              .param(token ? keeper.keeperId() : keeper.collectionId())
+              .query(String.class)
+              .single();
+      rows.put(of, sum);
+    }
+    return rows;
   }
 }

@@ -16,7 +16,7 @@ public final class Pictures {
     return file(width, height, "jpg");
   }
 
-  static byte[] file(int width, int height, String format) {
+  public static byte[] file(int width, int height, String format) {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = image.createGraphics();
     g.setColor(Color.RED);
@@ -34,7 +34,7 @@ public final class Pictures {
   }
 
   /** The same JPEG with an EXIF block: turned by 90 degrees, taken on 1 May 2026, at a position. */
-  static byte[] withExif(byte[] jpeg) {
+  public static byte[] withExif(byte[] jpeg) {
     byte[] exif = Exif.turnedWithDayAndPlace();
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     out.write(jpeg, 0, 2);
