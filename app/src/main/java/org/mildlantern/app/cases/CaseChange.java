@@ -118,9 +118,13 @@ class CaseChange {
     this.confoundedRoot = null;
   }
 
-  void answer(Response.Outcome outcome, LocalDate day, double probability) {
+  void answer(Response.Outcome outcome, LocalDate day) {
     this.response = outcome;
     this.respondedOn = day;
+  }
+
+  /** How likely the cause is, now that the answer is known. */
+  void suspect(double probability) {
     this.probabilityAfter = probability;
   }
 

@@ -147,11 +147,10 @@ public class CaseService {
     PlantCase open = found.get();
     CaseChange change = waiting.get();
     diagnose.finish(open.plantId()).ifPresent(open::lookedAgain);
-    double before = probability(open.plantId(), open.causeId());
-    change.answer(outcome, scope.today(), before);
+    change.answer(outcome, scope.today());
     changes.flush();
     double after = probability(open.plantId(), open.causeId());
-    change.answer(outcome, scope.today(), after);
+    change.suspect(after);
     String word = outcome.name().charAt(0) + outcome.name().substring(1).toLowerCase();
     return Optional.of(
         write(

@@ -13,6 +13,7 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.records.PlantRecords;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.NextCheck;

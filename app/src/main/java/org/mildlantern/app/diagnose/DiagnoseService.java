@@ -11,6 +11,8 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.records.PlantRecords;
+import org.mildlantern.app.records.RecordService;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Question;
@@ -32,7 +34,7 @@ public class DiagnoseService {
   private final OverruleRepository overrules;
   private final PlantService plants;
   private final JournalService journal;
-  private final RecordReader records;
+  private final RecordService records;
   private final OpenCases cases;
   private final Knowledge knowledge;
   private final Diagnostician diagnostician;
@@ -45,7 +47,7 @@ public class DiagnoseService {
       OverruleRepository overrules,
       PlantService plants,
       JournalService journal,
-      RecordReader records,
+      RecordService records,
       OpenCases cases,
       Knowledge knowledge,
       Diagnostician diagnostician,

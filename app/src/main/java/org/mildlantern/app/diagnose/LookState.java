@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.records.PlantRecords;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Finding;
 

@@ -2,15 +2,11 @@ package org.mildlantern.app.diagnose;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.mildlantern.core.diagnosis.Experience;
 import org.mildlantern.core.diagnosis.Response;
 
 /** What a diagnosis needs to know of cases; the cases feature answers. */
 public interface OpenCases {
-  /** Causes of other open cases in the place, or on plants that lately shared one with it. */
-  Set<String> causesNear(Long placeId, Long exceptPlantId);
-
   /** The plant's open case, if there is one. */
   Optional<OpenCase> openCase(Long plantId);
 

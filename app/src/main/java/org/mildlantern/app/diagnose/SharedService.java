@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -32,6 +33,11 @@ class SharedService {
   }
 
   List<Shared.Cluster> clusters() {
+    return clusters(plants::kept);
+  }
+
+  /** The same; the kept plants are only asked for when there is something to share. */
+  List<Shared.Cluster> clusters(Supplier<List<PlantView>> kept) {
     Map<Long, Set<String>> signs = new HashMap<>();
     for (FindingRepository.SeenSign seen :
         findings.seenSince(scope.now().minus(Duration.ofDays(DAYS)))) {
@@ -41,7 +47,7 @@ class SharedService {
       return List.of();
     }
     return Shared.clusters(
-        plants.kept().stream()
+        kept.get().stream()
             .map(
                 p ->
                     new Shared.Plant(

@@ -88,6 +88,9 @@ interface EntryRepository extends JpaRepository<Entry, Long> {
   @Query("select e.plantId as plant, max(e.id) as entry from Entry e group by e.plantId")
   List<Newest> newest();
 
+  @Query("select max(e.id) from Entry e where e.plantId = :plantId")
+  Long newest(Long plantId);
+
   /** A plant with the id of its newest row. */
   interface Newest {
     Long getPlant();

@@ -167,6 +167,13 @@ public class JournalService {
     return keys.isEmpty() ? Set.of() : Set.copyOf(entries.knownKeys(keys));
   }
 
+  /** The id of a plant's newest row of any kind, 0 when there is none. */
+  @Transactional(readOnly = true)
+  public Long newest(Long plantId) {
+    Long newest = entries.newest(plantId);
+    return newest == null ? 0 : newest;
+  }
+
   /** The id of each plant's newest row of any kind. */
   @Transactional(readOnly = true)
   public Map<Long, Long> newest() {

@@ -1,4 +1,4 @@
-package org.mildlantern.app.diagnose;
+package org.mildlantern.app.records;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -11,13 +11,18 @@ import org.mildlantern.core.knowledge.Library;
 class PlantRecordsTest {
   private final Knowledge knowledge = Library.shipped().knowledge();
   private final PlantRecords records =
-      new PlantRecords.Builder()
-          .number("medium-age", 20.0, "in its medium since 2025")
-          .number("medium-life", 24.0, "Bark mix")
-          .number("humidity", null, "nowhere")
-          .choice("water-used", "tap", "noted for the plant")
-          .yesNo("near-glass", true, "noted for Sill")
-          .build(Set.of("thrips"), null);
+      PlantRecords.of(
+          new Records()
+              .number("medium-age", 20.0, "in its medium since 2025")
+              .number("medium-life", 24.0, "Bark mix")
+              .number("humidity", null, "nowhere")
+              .choice("water-used", "tap", "noted for the plant")
+              .yesNo("near-glass", true, "noted for Sill")
+              .neighbours(
+                  "neighbour-causes",
+                  Set.of("thrips"),
+                  "open cases in its place, or on plants that lately stood with it"),
+          null);
 
   private String sourceOf(String field) {
     ContextField known = knowledge.fields().find(field).orElseThrow();

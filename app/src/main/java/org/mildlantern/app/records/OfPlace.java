@@ -1,0 +1,46 @@
+package org.mildlantern.app.records;
+
+import java.util.Locale;
+import java.util.Set;
+import org.mildlantern.app.places.PlaceView;
+import org.springframework.stereotype.Component;
+
+/** What is noted of the plant's place. */
+@Component
+class OfPlace implements RecordSource {
+  @Override
+  public Set<String> fields() {
+    return Set.of(
+        "temperature",
+        "humidity",
+        "coldest",
+        "warmest",
+        "place-kind",
+        "place-light",
+        "near-draught",
+        "near-glass",
+        "near-heater",
+        "near-lamp");
+  }
+
+  @Override
+  public void read(Asked asked, Records records) {
+    PlaceView place = asked.plant().place();
+    String source = "noted for " + place.name();
+    PlaceView.Surroundings near = place.surroundings();
+    records
+        .number("temperature", place.temperature(), source)
+        .number("humidity", place.humidity(), source)
+        .number("coldest", near.coldest(), source)
+        .number("warmest", near.warmest(), source)
+        .choice("place-kind", place.kind().id(), source)
+        .choice(
+            "place-light",
+            near.light() == null ? null : near.light().name().toLowerCase(Locale.ROOT),
+            source)
+        .yesNo("near-draught", near.draught(), source)
+        .yesNo("near-glass", near.glass(), source)
+        .yesNo("near-heater", near.heater(), source)
+        .yesNo("near-lamp", near.lamp(), source);
+  }
+}

@@ -1,0 +1,74 @@
+package org.mildlantern.app.records;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Set;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.growth.Stage;
+import org.mildlantern.core.journal.NoteKind;
+import org.springframework.stereotype.Component;
+
+/** What is noted of the plant and its pot. */
+@Component
+class OfPlant implements RecordSource {
+  private static final double DAYS_A_MONTH = 30.44;
+
+  @Override
+  public Set<String> fields() {
+    return Set.of(
+        "outer-pot",
+        "holes",
+        "stage",
+        "days-in-flower",
+        "water-used",
+        "medium-age",
+        "medium-life",
+        "days-since-repot",
+        "days-since-arrival");
+  }
+
+  @Override
+  public void read(Asked asked, Records records) {
+    PlantView plant = asked.plant();
+    String source = "noted for the plant";
+    records
+        .yesNo("outer-pot", plant.outerPot(), source)
+        .yesNo("holes", plant.potHoles(), source)
+        .choice("stage", plant.stage().id(), source);
+    if (plant.stage() == Stage.FLOWER && plant.stageSince() != null) {
+      records.number(
+          "days-in-flower",
+          asked.daysSince(plant.stageSince()),
+          "in flower since " + Days.full(plant.stageSince()));
+    }
+    if (plant.waterUsed() != null) {
+      records.choice("water-used", plant.waterUsed().name().toLowerCase(Locale.ROOT), source);
+    }
+    if (plant.medium() != null) {
+      records.number("medium-life", (double) plant.medium().lifeMonths(), plant.medium().label());
+    }
+    if (plant.arrivedOn() != null) {
+      records.number(
+          "days-since-arrival",
+          asked.daysSince(plant.arrivedOn()),
+          "arrived on " + Days.full(plant.arrivedOn()));
+    }
+    ofMedium(asked, plant.mediumSince(), records);
+  }
+
+  /** Its age, and the last repot: by the day book where it says so. */
+  private static void ofMedium(Asked asked, LocalDate since, Records records) {
+    if (since != null) {
+      String source = "in its medium since " + Days.full(since);
+      records
+          .number("medium-age", asked.daysSince(since) / DAYS_A_MONTH, source)
+          .number("days-since-repot", asked.daysSince(since), source);
+    }
+    asked
+        .latest(NoteKind.REPOTTED)
+        .ifPresent(
+            repot ->
+                records.number("days-since-repot", asked.daysSince(repot), asked.source(repot)));
+  }
+}

@@ -1,0 +1,33 @@
+package org.mildlantern.app.records;
+
+import java.util.List;
+import java.util.Map;
+import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.growth.Shedding;
+import org.mildlantern.core.knowledge.ContextField;
+
+/**
+ * What a plant's records say, and from where.
+ *
+ * @param sources by field, the entry or page that says so
+ * @param shedding what the plant may lose now without alarm
+ */
+public record PlantRecords(
+    Circumstances circumstances, Map<String, String> sources, Shedding shedding) {
+
+  static PlantRecords of(Records records, Shedding shedding) {
+    return new PlantRecords(
+        new Circumstances(records.numbers, records.choices, records.neighbourCauses),
+        Map.copyOf(records.sources),
+        shedding);
+  }
+
+  /** Where a field comes from; a derived one from the fields it is worked out from. */
+  public String sourceOf(ContextField field) {
+    if (!field.derived()) {
+      return sources.getOrDefault(field.id(), "");
+    }
+    List<String> from = field.from().stream().map(sources::get).distinct().toList();
+    return from.isEmpty() || from.contains(null) ? "" : String.join("; ", from);
+  }
+}
