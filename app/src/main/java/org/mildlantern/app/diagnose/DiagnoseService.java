@@ -18,10 +18,7 @@ import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Node;
-import org.mildlantern.core.water.PaceChange;
-import org.mildlantern.core.water.PaceReasons;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,7 +35,6 @@ public class DiagnoseService {
   private final OpenCases cases;
   private final Knowledge knowledge;
   private final Diagnostician diagnostician;
-  private final Media media;
   private final Scope scope;
 
   DiagnoseService(
@@ -51,7 +47,6 @@ public class DiagnoseService {
       OpenCases cases,
       Knowledge knowledge,
       Diagnostician diagnostician,
-      Media media,
       Scope scope) {
     this.looks = looks;
     this.findings = findings;
@@ -62,7 +57,6 @@ public class DiagnoseService {
     this.cases = cases;
     this.knowledge = knowledge;
     this.diagnostician = diagnostician;
-    this.media = media;
     this.scope = scope;
   }
 
@@ -70,22 +64,6 @@ public class DiagnoseService {
   @Transactional(readOnly = true)
   public Optional<LookState> state(Long plantId) {
     return plants.find(plantId).map(this::state);
-  }
-
-  /** Why its pot draws faster or slower than five weeks ago; empty when it surely does neither. */
-  @Transactional(readOnly = true)
-  public Optional<PaceReasons> paceReasons(PlantView plant, PaceChange change) {
-    return change == null || !change.surelyFaster() && !change.surelySlower()
-        ? Optional.empty()
-        : Optional.of(
-            PaceReasons.of(
-                change,
-                records
-                    .read(plant)
-                    .circumstances()
-                    .derived(plant.kind(), scope.today(), scope.latitude()),
-                knowledge,
-                media));
   }
 
   /** The signs that stand marked on the plant now, without asking what fits. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.app.keeper.PageMemo;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,7 +21,7 @@ public class PlaceService {
 
   @Transactional(readOnly = true)
   public List<PlaceView> all() {
-    return places.inOrder().stream().map(Place::view).toList();
+    return PageMemo.once("places", () -> places.inOrder().stream().map(Place::view).toList());
   }
 
   @Transactional(readOnly = true)

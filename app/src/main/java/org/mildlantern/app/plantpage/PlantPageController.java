@@ -11,14 +11,11 @@ import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantNotes;
+import org.mildlantern.app.plants.PlantSection;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.treatment.QuarantineService;
-import org.mildlantern.app.watering.WateringService;
-import org.mildlantern.app.watering.WateringView;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.journal.NoteKind;
@@ -36,7 +33,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class PlantPageController {
   private static final int TIMELINE = 40;
-  private static final int PHOTOS = 3;
   private static final int LONGEST_TEXT = 1000;
 
   private final PlantService plants;
@@ -44,10 +40,8 @@ class PlantPageController {
   private final JournalService journal;
   private final DiagnoseService diagnose;
   private final CaseService cases;
-  private final WateringService watering;
-  private final PhotoService photos;
-  private final QuarantineService quarantines;
   private final PlantNotes notes;
+  private final List<PlantSection> sections;
   private final Scope scope;
   private final Figures figures;
 
@@ -57,10 +51,8 @@ class PlantPageController {
       JournalService journal,
       DiagnoseService diagnose,
       CaseService cases,
-      WateringService watering,
-      PhotoService photos,
-      QuarantineService quarantines,
       PlantNotes notes,
+      List<PlantSection> sections,
       Scope scope,
       Figures figures) {
     this.plants = plants;
@@ -68,10 +60,8 @@ class PlantPageController {
     this.journal = journal;
     this.diagnose = diagnose;
     this.cases = cases;
-    this.watering = watering;
-    this.photos = photos;
-    this.quarantines = quarantines;
     this.notes = notes;
+    this.sections = sections;
     this.scope = scope;
     this.figures = figures;
   }
@@ -159,12 +149,8 @@ class PlantPageController {
     model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
     model.addAttribute("timeline", timeline);
     model.addAttribute("hints", NoteKind.hints());
-    model.addAttribute("kase", cases.openOf(id).orElse(null));
-    WateringView water = watering.view(plant);
-    model.addAttribute("water", water);
-    model.addAttribute("paceReasons", diagnose.paceReasons(plant, water.paceChange()).orElse(null));
-    model.addAttribute("photos", photos.of(id).stream().limit(PHOTOS).toList());
-    model.addAttribute("quarantine", quarantines.of(plant).orElse(null));
+    model.addAttribute(
+        "sections", sections.stream().flatMap(section -> section.of(plant).stream()).toList());
     model.addAttribute("places", places.all());
     return "plantpage/page";
   }

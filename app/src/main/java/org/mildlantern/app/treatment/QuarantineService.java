@@ -71,6 +71,12 @@ public class QuarantineService {
     return isolations.openOf(plant.id()).map(i -> view(i, plant, looks.of(plant.id()), rule()));
   }
 
+  /** Whether a plant stands apart. */
+  @Transactional(readOnly = true)
+  boolean apart(Long plantId) {
+    return isolations.openOf(plantId).isPresent();
+  }
+
   /** All quarantines of kept plants. */
   @Transactional(readOnly = true)
   List<QuarantineView> all(List<PlantView> kept) {
