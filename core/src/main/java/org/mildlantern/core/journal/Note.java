@@ -21,6 +21,7 @@ public sealed interface Note
         Looked,
         LostLeaves,
         Metered,
+        Misted,
         Moved,
         Readings,
         Recorded,

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 public enum NoteKind {
   WATERED(Watered.class, "Watered", Work.POT, true, false, Watered.GRAMMAR),
   FILLED(Filled.class, "Filled", Work.POT, true, false, Filled.GRAMMAR),
+  MISTED(Misted.class, "Misted", Work.POT, false, false, Misted.GRAMMAR),
   FLUSHED(Flushed.class, "Flushed", Work.POT, false, false, Flushed.GRAMMAR),
   FED(Fed.class, "Fed", Work.FEED, false, true, Fed.GRAMMAR),
   WEIGHED(Weighed.class, "Weighed", Work.POT, true, false, Weighed.GRAMMAR),

@@ -122,6 +122,7 @@ class QuickLineTest {
         new Felt(Felt.How.TOUCHED, List.of(Moisture.DRY)),
         new Felt(Felt.How.CLEAR_POT, List.of(Moisture.WET)),
         new Levelled(0.5),
+        new Misted(),
         new Wilted(),
         new Skipped("no time"),
         new StoodInWater(),
