@@ -4,7 +4,6 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -16,6 +15,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -32,8 +32,6 @@ class SheetService {
   private static final int ENTRIES = 14;
   private static final int CAUSES = 5;
   private static final int PHOTOS = 4;
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   private final DiagnoseService diagnose;
   private final JournalService journal;
@@ -97,18 +95,17 @@ class SheetService {
         new Sheet.Section(
             "Day book",
             journal.timeline(plant.id(), ENTRIES).stream()
-                .map(e -> DAY.format(scope.day(e.at())) + "  " + e.text())
+                .map(e -> Days.full(scope.day(e.at())) + "  " + e.text())
                 .toList()));
     return new Sheet(
         plant.name(),
-        DAY.format(scope.today()),
+        Days.full(scope.today()),
         sections.stream().filter(s -> !s.lines().isEmpty()).toList(),
         photos.of(plant.id()).stream()
             .limit(PHOTOS)
             .map(
                 p ->
-                    new Sheet.Picture(
-                        p.id(), (DAY.format(p.takenOn()) + " " + p.caption()).strip()))
+                    new Sheet.Picture(p.id(), (Days.full(p.takenOn()) + " " + p.caption()).strip()))
             .toList());
   }
 
@@ -122,7 +119,7 @@ class SheetService {
         .ifPresent(taxon -> lines.add("Accepted name " + taxon.name()));
     lines.add(plant.form().label());
     if (plant.arrivedOn() != null) {
-      lines.add("Here since " + DAY.format(plant.arrivedOn()));
+      lines.add("Here since " + Days.full(plant.arrivedOn()));
     }
     lines.add("Stage: " + plant.stage().label());
     if (!plant.notes().isBlank()) {
@@ -139,7 +136,7 @@ class SheetService {
     if (plant.medium() != null) {
       lines.add(
           plant.medium().label()
-              + (plant.mediumSince() == null ? "" : ", since " + DAY.format(plant.mediumSince())));
+              + (plant.mediumSince() == null ? "" : ", since " + Days.full(plant.mediumSince())));
     }
     if (plant.waterUsed() != null) {
       lines.add("Water: " + plant.waterUsed().label());

@@ -1,15 +1,14 @@
 package org.mildlantern.app.diagnose;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Check;
@@ -23,8 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class WaitingTestService {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private final WaitingTestRepository tests;
   private final DiagnoseService diagnose;
@@ -111,7 +108,7 @@ public class WaitingTestService {
                 (check.waits() ? "Test begun: " : "Look planned: ")
                     + check.label()
                     + (check.waits() ? " (answer on " : " (on ")
-                    + DAY.format(due)
+                    + Days.near(due)
                     + ")"));
     test.begunBy(entry.id());
     tests.save(test);

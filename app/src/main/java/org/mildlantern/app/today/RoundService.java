@@ -27,9 +27,9 @@ import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.round.RoundSource.Ask;
 import org.mildlantern.app.round.RoundSource.Due;
 import org.mildlantern.core.journal.CaseActed;
+import org.mildlantern.core.journal.Flushed;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.journal.Note;
-import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.round.Agenda;
@@ -258,8 +258,8 @@ public class RoundService {
 
   /** Whether a note is of a kind that rows of the round ask for. */
   private static boolean isAnswer(Note note) {
-    boolean ofPot = note.work().filter(work -> work == Work.POT).isPresent();
-    return ofPot && note.kind() != NoteKind.STOOD
+    return JournalService.aboutWater(note.kind())
+        || note instanceof Flushed
         || note instanceof CaseActed
         || note instanceof Treated
         || note instanceof Looked;

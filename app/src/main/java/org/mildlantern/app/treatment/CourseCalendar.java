@@ -1,13 +1,13 @@
 package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.mildlantern.app.web.Days;
 
 /**
  * A course on its days, ready to be drawn on a canvas of {@value #WIDTH} by {@value #HEIGHT}:
@@ -22,7 +22,6 @@ record CourseCalendar(
   static final int HEIGHT = 148;
   private static final int LEFT = 118;
   private static final int RIGHT = 628;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   /** Something on a day; state is done, planned, skipped, hit or nothing. */
   record Mark(double x, String state, String label) {}
@@ -52,7 +51,7 @@ record CourseCalendar(
     List<Mark> weeks = new ArrayList<>();
     long step = scale.days() > 80 ? 14 : 7;
     for (LocalDate day = first; day.isBefore(last.minusDays(2)); day = day.plusDays(step)) {
-      weeks.add(new Mark(scale.x(day), "week", DAY.format(day)));
+      weeks.add(new Mark(scale.x(day), "week", Days.brief(day)));
     }
     return new CourseCalendar(
         visits.stream()
@@ -61,7 +60,7 @@ record CourseCalendar(
                     new Mark(
                         scale.x(v.day()),
                         v.state().name().toLowerCase(Locale.ROOT),
-                        DAY.format(v.day())))
+                        Days.brief(v.day())))
             .toList(),
         looks.stream()
             .filter(l -> !l.lookedOn().isBefore(first))
@@ -70,7 +69,7 @@ record CourseCalendar(
                     new Mark(
                         scale.x(l.lookedOn()),
                         l.found() ? "hit" : "nothing",
-                        DAY.format(l.lookedOn())))
+                        Days.brief(l.lookedOn())))
             .toList(),
         quarantine == null ? null : bar(quarantine, scale),
         weeks,
@@ -86,8 +85,8 @@ record CourseCalendar(
         scale.x(since),
         scale.x(clear),
         quarantine.clock().reset(),
-        DAY.format(since),
-        DAY.format(clear));
+        Days.brief(since),
+        Days.brief(clear));
   }
 
   private static String told(
@@ -100,7 +99,7 @@ record CourseCalendar(
             looks.size(),
             quarantine == null
                 ? "no quarantine"
-                : "quarantine until " + DAY.format(quarantine.clock().clearOn()));
+                : "quarantine until " + Days.brief(quarantine.clock().clearOn()));
   }
 
   private record Scale(LocalDate first, long days) {

@@ -1,7 +1,6 @@
 package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -15,6 +14,7 @@ import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.mixing.CabinetView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
@@ -38,8 +38,6 @@ class VisitService {
   private static final double SWAB_PERCENT = 70;
 
   private static final double SPRAY_PERCENT = 35;
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private final CourseService courses;
   private final TreatmentVisitRepository visits;
@@ -181,7 +179,7 @@ class VisitService {
         !means.atOnce() && means.lasting() != null && means.lasting().from() >= SLOW_DAYS;
     return slow
         ? "Works from about "
-            + DAY.format(day.plusDays(means.lasting().from()))
+            + Days.near(day.plusDays(means.lasting().from()))
             + "; contact visits bridge the time until then."
         : null;
   }

@@ -1,7 +1,6 @@
 package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -13,6 +12,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.NoteKind;
@@ -24,7 +24,6 @@ import org.springframework.stereotype.Component;
 @Component
 class WaterChanges {
   private static final int DAYS = 35;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   private final PotModel model;
   private final JournalService journal;
@@ -66,9 +65,9 @@ class WaterChanges {
     if (plant.stageSince() != null && plant.stageSince().isAfter(then)) {
       changes.add(
           plant.stage() == Stage.REST
-              ? "At rest since " + DAY.format(plant.stageSince()) + ": it drinks less."
+              ? "At rest since " + Days.brief(plant.stageSince()) + ": it drinks less."
               : "Since "
-                  + DAY.format(plant.stageSince())
+                  + Days.brief(plant.stageSince())
                   + " "
                   + plant.stage().label().toLowerCase(Locale.ROOT)
                   + ": new growth drinks more.");
@@ -84,6 +83,6 @@ class WaterChanges {
   }
 
   private String day(Entry entry) {
-    return DAY.format(scope.day(entry.at()));
+    return Days.brief(scope.day(entry.at()));
   }
 }

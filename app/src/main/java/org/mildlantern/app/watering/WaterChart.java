@@ -1,11 +1,11 @@
 package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.water.Forecast;
 import org.mildlantern.core.water.WaterOutlook;
 import org.mildlantern.core.water.WaterStory;
@@ -35,7 +35,6 @@ public record WaterChart(
   private static final double BOTTOM = 120;
   private static final int SHORTEST = 7;
   private static final int LONGEST = 40;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   /** Something noted on a day. */
   public record Dot(double x, double y, boolean watered) {}
@@ -68,9 +67,9 @@ public record WaterChart(
       add(band, scale.x(today.plusDays(day)), y(forecast.low()[day]));
     }
     List<Label> labels = new ArrayList<>();
-    labels.add(new Label(scale.x(first), first.equals(today) ? "" : DAY.format(first)));
+    labels.add(new Label(scale.x(first), first.equals(today) ? "" : Days.brief(first)));
     labels.add(new Label(scale.x(today), "today"));
-    labels.add(new Label(scale.x(today.plusDays(days)), DAY.format(today.plusDays(days))));
+    labels.add(new Label(scale.x(today.plusDays(days)), Days.brief(today.plusDays(days))));
     return new WaterChart(
         past.toString().strip(),
         ahead.toString().strip(),
@@ -83,7 +82,7 @@ public record WaterChart(
             Locale.ROOT,
             "About %.0f %% of the available water is left; dry enough about %s",
             100 * outlook.left(),
-            DAY.format(outlook.lookOn())));
+            Days.brief(outlook.lookOn())));
   }
 
   private static void add(StringBuilder points, double x, double y) {

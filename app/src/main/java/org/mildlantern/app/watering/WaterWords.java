@@ -1,20 +1,17 @@
 package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.water.PaceChange;
 import org.mildlantern.core.water.WaterOutlook;
 
 /** Says in the keeper's words how a pot stands. */
 final class WaterWords {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private WaterWords() {}
 
   static String day(LocalDate day) {
-    return DAY.format(day);
+    return Days.near(day);
   }
 
   /** Why to look at it, on its day; or until when it is wet enough. */
@@ -23,7 +20,7 @@ final class WaterWords {
       return "nothing noted yet";
     }
     if (outlook.lookOn().isAfter(today)) {
-      return "wet enough until " + DAY.format(outlook.lookOn());
+      return "wet enough until " + Days.near(outlook.lookOn());
     }
     long sure = Math.round(100 * outlook.readyChance());
     return (sure >= 50 ? "probably dry enough, " : "maybe dry enough, ")

@@ -154,9 +154,13 @@ abstract class BrowserCase {
     expectNothingSerious(where, new AxeBuilder(page));
   }
 
-  /** The same without the shelf, which is alike on every page and looked at on one. */
-  protected void expectNothingSeriousBesideTheShelf(String where) {
-    expectNothingSerious(where, new AxeBuilder(page).exclude(".shelf"));
+  /**
+   * The same without ribbon, parts and shelf, which are alike on every page and looked at on one.
+   */
+  protected void expectNothingSeriousBesideTheFrame(String where) {
+    expectNothingSerious(
+        where,
+        new AxeBuilder(page).exclude(".shelf").exclude("header.ribbon").exclude("nav.rooms"));
   }
 
   private static void expectNothingSerious(String where, AxeBuilder axe) {

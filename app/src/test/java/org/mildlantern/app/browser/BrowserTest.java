@@ -191,13 +191,15 @@ class BrowserTest extends BrowserCase {
     assertThat(page.locator("main")).containsText("It counts now.");
   }
 
+  /** Pages that lie otherwise on a phone than on a desk; the rest is only narrower. */
+  private static final List<String> UNLIKE =
+      List.of("/today", "/plants", "/plants/1", "/plants/1/diagnose", "/visits/4", "/mixing/1");
+
   @ParameterizedTest
   @ValueSource(ints = {1280, 390})
   void axeFindsNothingSeriousAndNothingOverflows(int width) {
     open(width, 800);
     enterDemo();
-    page.navigate("/plants");
-    String plant = page.locator("main table a").nth(3).getAttribute("href");
     for (String path :
         List.of(
             "/today",
@@ -208,8 +210,8 @@ class BrowserTest extends BrowserCase {
             "/places/new",
             "/plants/walk?place=2",
             "/diagnose",
-            plant,
-            plant + "/diagnose",
+            "/plants/1",
+            "/plants/1/diagnose",
             "/plants/21/diagnose?part=oldest",
             "/cases",
             "/cases/4",
@@ -235,8 +237,8 @@ class BrowserTest extends BrowserCase {
       page.navigate(path);
       if (path.equals("/today")) {
         expectNothingSerious(path + " at " + width);
-      } else {
-        expectNothingSeriousBesideTheShelf(path + " at " + width);
+      } else if (width > 390 || UNLIKE.contains(path)) {
+        expectNothingSeriousBesideTheFrame(path + " at " + width);
       }
       int over =
           (Integer)

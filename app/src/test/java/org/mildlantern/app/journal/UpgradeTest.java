@@ -67,7 +67,7 @@ class UpgradeTest {
   }
 
   private static DriverManagerDataSource source(String schema) {
-    String url = System.getenv("DATABASE_URL");
+    String url = System.getProperty("DATABASE_URL");
     return new DriverManagerDataSource(
         schema == null ? url : url + "?currentSchema=" + schema,
         System.getenv("DATABASE_USER"),
