@@ -1,5 +1,7 @@
 package org.mildlantern.app.know;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +36,12 @@ class ReferenceController {
           "disease", "Disease",
           "growth", "Growth events");
 
+  private static final List<String> FAMILY_ORDER =
+      List.of(
+          "normal", "water", "medium", "light", "air", "nutrition", "pest", "disease", "growth");
+  private static final List<String> GROUP_ORDER =
+      List.of("orchid", "bromeliad", "bonsai", "carnivorous", "potted");
+
   private final Knowledge knowledge;
   private final SingletonSupplier<Coverage> coverage;
 
@@ -51,19 +59,22 @@ class ReferenceController {
         "causes",
         grouped(
             knowledge.causes(),
-            cause -> FAMILIES.get(cause.family()),
+            FAMILY_ORDER,
+            Cause::family,
             cause ->
                 new Line("/know/causes/" + cause.id(), cause.label(), cause.verdict().label())));
     model.addAttribute(
         "signs",
         grouped(
             knowledge.signs(),
+            List.of(),
             sign -> SignFamilies.label(sign.family()),
             sign -> new Line("/know/signs/" + sign.id(), sign.label(), "")));
     model.addAttribute(
         "taxa",
         grouped(
             knowledge.taxa(),
+            GROUP_ORDER,
             Taxon::group,
             taxon ->
                 new Line(
@@ -73,12 +84,18 @@ class ReferenceController {
     return "know/index";
   }
 
+  /** Groups by their label, those of the order first. */
   private static <T> Map<String, List<Line>> grouped(
-      java.util.Collection<T> all, Function<T, String> group, Function<T, Line> line) {
-    return all.stream()
-        .collect(
-            Collectors.groupingBy(
-                group, LinkedHashMap::new, Collectors.mapping(line, Collectors.toList())));
+      Collection<T> all, List<String> order, Function<T, String> group, Function<T, Line> line) {
+    Map<String, List<Line>> groups = new LinkedHashMap<>();
+    order.forEach(one -> groups.put(FAMILIES.getOrDefault(one, one), new ArrayList<>()));
+    for (T each : all) {
+      String name = group.apply(each);
+      groups
+          .computeIfAbsent(FAMILIES.getOrDefault(name, name), g -> new ArrayList<>())
+          .add(line.apply(each));
+    }
+    return groups;
   }
 
   @GetMapping("/know/compare")

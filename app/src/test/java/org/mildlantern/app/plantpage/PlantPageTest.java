@@ -145,7 +145,7 @@ class PlantPageTest extends WebCase {
   @Test
   void whatWasReadIsReadBackAndWhatWasNotIsSaid() throws Exception {
     htmx(keeper, page + "/entries", "line", "fed 300 ml of 60 ppm on 20 Nov")
-        .andExpect(content().string(containsString("Read 300 ml and 60 ppm, Fri 20 Nov.")));
+        .andExpect(content().string(containsString("Read 300 ml and 60 ppm for Fri 20 Nov.")));
     htmx(keeper, page + "/entries", "line", "watered 300 ml at 380 ppm")
         .andExpect(content().string(containsString("Read 300 ml.")))
         .andExpect(content().string(containsString("Not read: 380 ppm.")));
