@@ -18,7 +18,6 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.round.PlaceKind;
-import org.mildlantern.core.water.Standing;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
@@ -82,13 +81,7 @@ public class Keepers {
         name,
         formId,
         place.id(),
-        Pot.Shape.ROUND,
-        12.0,
-        null,
-        Pot.Material.PLASTIC,
-        true,
-        false,
-        Standing.Kind.NONE,
+        Pot.usual(12.0),
         "house-compost",
         TODAY.minusDays(200),
         Pot.Water.RAIN,

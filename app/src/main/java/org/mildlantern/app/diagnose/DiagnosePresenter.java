@@ -239,7 +239,7 @@ class DiagnosePresenter {
     List<String> words = new ArrayList<>();
     words.add(plant.code());
     words.add(plant.place().name());
-    words.add(plant.pot());
+    words.add(plant.pot().words());
     if (plant.arrivedOn() != null
         && ChronoUnit.DAYS.between(plant.arrivedOn(), scope.today()) <= Shedding.SETTLING_DAYS) {
       words.add("newly arrived");

@@ -132,7 +132,7 @@ class SheetService {
     List<String> lines = new ArrayList<>();
     String air = plant.place().air();
     lines.add(plant.place().name() + (air.isEmpty() ? "" : ", " + air));
-    lines.add(plant.pot() + (plant.outerPot() ? ", in an outer pot" : ""));
+    lines.add(plant.pot().words());
     if (plant.medium() != null) {
       lines.add(
           plant.medium().label()

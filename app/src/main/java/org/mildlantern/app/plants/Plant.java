@@ -1,5 +1,6 @@
 package org.mildlantern.app.plants;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,7 +10,6 @@ import jakarta.persistence.Id;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.growth.Stage;
-import org.mildlantern.core.water.Standing;
 
 /** A plant of the collection. */
 @Entity
@@ -28,21 +28,7 @@ class Plant {
   private String formId;
   private Long placeId;
 
-  @Enumerated(EnumType.STRING)
-  private Pot.Shape potShape;
-
-  private Double potCm;
-  private Double potDepthCm;
-
-  @Enumerated(EnumType.STRING)
-  private Pot.Material potMaterial;
-
-  private boolean potHoles;
-  private boolean outerPot;
-
-  @Enumerated(EnumType.STRING)
-  private Standing.Kind standsIn;
-
+  @Embedded private Pot pot;
   private int walk = LAST;
   private String mediumId;
   private LocalDate mediumSince;
@@ -70,13 +56,7 @@ class Plant {
     this.taxonId = identity.taxonId();
     this.name = identity.name();
     this.formId = identity.formId();
-    this.potShape = form.potShape();
-    this.potCm = form.potCm();
-    this.potDepthCm = form.potDepthCm();
-    this.potMaterial = form.potMaterial();
-    this.potHoles = form.potHoles();
-    this.outerPot = form.outerPot();
-    this.standsIn = form.standsIn();
+    this.pot = form.pot();
     this.mediumId = form.mediumId();
     this.mediumSince = form.mediumSince();
     this.waterUsed = form.waterUsed();
@@ -112,32 +92,8 @@ class Plant {
     return placeId;
   }
 
-  Pot.Shape potShape() {
-    return potShape;
-  }
-
-  Double potCm() {
-    return potCm;
-  }
-
-  Double potDepthCm() {
-    return potDepthCm;
-  }
-
-  Pot.Material potMaterial() {
-    return potMaterial;
-  }
-
-  boolean potHoles() {
-    return potHoles;
-  }
-
-  boolean outerPot() {
-    return outerPot;
-  }
-
-  Standing.Kind standsIn() {
-    return standsIn;
+  Pot pot() {
+    return pot;
   }
 
   void walkAt(int position) {
@@ -181,7 +137,7 @@ class Plant {
   }
 
   void potted(String medium, LocalDate since, Double cm) {
-    this.potCm = cm;
+    this.pot = pot.wide(cm);
     this.mediumId = medium;
     this.mediumSince = since;
   }

@@ -20,7 +20,6 @@ import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.journal.Repotted;
 import org.mildlantern.core.journal.Setting;
-import org.mildlantern.core.water.Standing;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,7 +59,7 @@ public class PlantNotes {
     return new Setting(
         scope.now().atZone(scope.zone()),
         places.all().stream().collect(Collectors.toMap(PlaceView::name, PlaceView::id)),
-        plant.standsIn() != Standing.Kind.NONE);
+        plant.pot().stands());
   }
 
   /**
@@ -154,9 +153,9 @@ public class PlantNotes {
       return new Repotted(repot.potCm(), null);
     }
     Repotted.Before before =
-        new Repotted.Before(plant.mediumId(), plant.mediumSince(), plant.potCm());
+        new Repotted.Before(plant.mediumId(), plant.mediumSince(), plant.pot().cm());
     plant.potted(
-        plant.mediumId(), scope.day(at), repot.potCm() == null ? plant.potCm() : repot.potCm());
+        plant.mediumId(), scope.day(at), repot.potCm() == null ? plant.pot().cm() : repot.potCm());
     return new Repotted(repot.potCm(), before);
   }
 
@@ -226,7 +225,7 @@ public class PlantNotes {
       plant.potted(
           before.mediumId(),
           before.since(),
-          repot.potCm() == null ? plant.potCm() : before.potCm());
+          repot.potCm() == null ? plant.pot().cm() : before.potCm());
     }
   }
 }

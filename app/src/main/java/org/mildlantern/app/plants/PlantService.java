@@ -19,6 +19,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -224,26 +225,16 @@ public class PlantService {
   }
 
   private PlantView view(Plant plant, Map<Long, PlaceView> byId) {
+    Medium medium =
+        Optional.ofNullable(plant.mediumId()).flatMap(knowledge.media()::find).orElse(null);
     return new PlantView(
-        plant.id(),
-        plant.code(),
-        plant.name(),
+        new PlantView.Tag(plant.id(), plant.code(), plant.name()),
         kind(plant),
         byId.get(plant.placeId()),
-        plant.potShape(),
-        plant.potCm(),
-        plant.potDepthCm(),
-        plant.potMaterial(),
-        plant.potHoles(),
-        plant.outerPot(),
-        plant.standsIn(),
-        plant.mediumId() == null ? null : knowledge.media().find(plant.mediumId()).orElse(null),
-        plant.mediumSince(),
-        plant.waterUsed(),
-        plant.stage(),
-        plant.stageSince(),
-        plant.arrivedOn(),
-        plant.notes(),
-        plant.archivedOn());
+        plant.pot(),
+        new PlantView.Filling(medium, plant.mediumSince(), plant.waterUsed()),
+        new PlantView.Life(
+            plant.stage(), plant.stageSince(), plant.arrivedOn(), plant.archivedOn()),
+        plant.notes());
   }
 }

@@ -2,9 +2,7 @@ package org.mildlantern.app.plants;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.mildlantern.app.figure.Appearance;
@@ -18,35 +16,72 @@ import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 import org.mildlantern.core.season.Season;
-import org.mildlantern.core.water.Standing;
 
-/**
- * A plant as other features and pages see it.
- *
- * @param medium the medium, or null
- * @param otherName the accepted name when the keeper uses a synonym, or null
- */
+/** A plant as other features and pages see it. */
 public record PlantView(
-    Long id,
-    String code,
-    String name,
-    Kind kind,
-    PlaceView place,
-    Pot.Shape potShape,
-    Double potCm,
-    Double potDepthCm,
-    Pot.Material potMaterial,
-    boolean potHoles,
-    boolean outerPot,
-    Standing.Kind standsIn,
-    Medium medium,
-    LocalDate mediumSince,
-    Pot.Water waterUsed,
-    Stage stage,
-    LocalDate stageSince,
-    LocalDate arrivedOn,
-    String notes,
-    LocalDate archivedOn) {
+    Tag tag, Kind kind, PlaceView place, Pot pot, Filling filling, Life life, String notes) {
+
+  private static final int NEW_DAYS = 28;
+
+  /** How it is told from others. */
+  public record Tag(Long id, String code, String name) {}
+
+  /**
+   * What the pot is filled with.
+   *
+   * @param medium or null
+   * @param since when it came into this medium, or null
+   * @param water that it is given, or null
+   */
+  public record Filling(Medium medium, LocalDate since, Pot.Water water) {}
+
+  /**
+   * Its stage and its days; those that are not known are null.
+   *
+   * @param archivedOn or null while it is kept
+   */
+  public record Life(
+      Stage stage, LocalDate stageSince, LocalDate arrivedOn, LocalDate archivedOn) {}
+
+  public Long id() {
+    return tag.id;
+  }
+
+  public String code() {
+    return tag.code;
+  }
+
+  public String name() {
+    return tag.name;
+  }
+
+  public Medium medium() {
+    return filling.medium;
+  }
+
+  public LocalDate mediumSince() {
+    return filling.since;
+  }
+
+  public Pot.Water waterUsed() {
+    return filling.water;
+  }
+
+  public Stage stage() {
+    return life.stage;
+  }
+
+  public LocalDate stageSince() {
+    return life.stageSince;
+  }
+
+  public LocalDate arrivedOn() {
+    return life.arrivedOn;
+  }
+
+  public LocalDate archivedOn() {
+    return life.archivedOn;
+  }
 
   public GrowthForm form() {
     return kind.form();
@@ -55,8 +90,8 @@ public record PlantView(
   /** How it is drawn when nothing ails it. */
   public Appearance appearance() {
     return new Appearance(
-        potMaterial == Pot.Material.CLAY,
-        stage,
+        pot.material() == Pot.Material.CLAY,
+        stage(),
         kind.taxon().map(Taxon::sheds).orElse(Sheds.KEEPS));
   }
 
@@ -67,56 +102,35 @@ public record PlantView(
    */
   public Shedding shedding(LocalDate movedOn, LocalDate today, double latitude) {
     Integer sinceChange =
-        Stream.of(Optional.ofNullable(movedOn), Optional.ofNullable(arrivedOn))
+        Stream.of(Optional.ofNullable(movedOn), Optional.ofNullable(arrivedOn()))
             .flatMap(Optional::stream)
             .filter(day -> !day.isAfter(today))
             .max(Comparator.naturalOrder())
             .map(day -> (int) Math.min(ChronoUnit.DAYS.between(day, today), 9999))
             .orElse(null);
-    return Shedding.of(kind, stage, Season.of(today, latitude), sinceChange);
+    return Shedding.of(kind, stage(), Season.of(today, latitude), sinceChange);
   }
 
   /** Its stage and since when, for example {@code in flower since 12 Nov 2026}. */
   public String stageWords() {
-    return stage.label() + (stageSince == null ? "" : " since " + Days.full(stageSince));
+    return stage().label() + (stageSince() == null ? "" : " since " + Days.full(stageSince()));
   }
 
   public boolean archived() {
-    return archivedOn != null;
+    return archivedOn() != null;
   }
-
-  private static final int NEW_DAYS = 28;
 
   /** Whether it came so lately that it may still show what it brought. */
   public boolean newcomer(LocalDate today) {
-    return arrivedOn != null
-        && !arrivedOn.isAfter(today)
-        && arrivedOn.isAfter(today.minusDays(NEW_DAYS));
+    return arrivedOn() != null
+        && !arrivedOn().isAfter(today)
+        && arrivedOn().isAfter(today.minusDays(NEW_DAYS));
   }
 
   public String otherName() {
     return kind.taxon()
         .map(Taxon::name)
-        .filter(accepted -> !accepted.equalsIgnoreCase(name))
+        .filter(accepted -> !accepted.equalsIgnoreCase(name()))
         .orElse(null);
-  }
-
-  /** The pot in words, for example {@code 13 cm clay, in an outer pot}. */
-  public String pot() {
-    if (potShape == Pot.Shape.MOUNT) {
-      return "mounted";
-    }
-    List<String> words = new ArrayList<>();
-    if (potCm != null) {
-      words.add(potCm == Math.rint(potCm) ? Math.round(potCm) + " cm" : potCm + " cm");
-    }
-    if (potMaterial != null) {
-      words.add(potMaterial.label());
-    }
-    words.add(potShape == Pot.Shape.ROUND ? "pot" : potShape.label());
-    return String.join(" ", words)
-        + (potHoles ? "" : ", no holes")
-        + (outerPot ? ", in an outer pot" : "")
-        + (standsIn == Standing.Kind.NONE ? "" : ", on " + standsIn.label());
   }
 }

@@ -1,10 +1,84 @@
 package org.mildlantern.app.plants;
 
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import org.mildlantern.core.water.Standing;
 
-/** Words for pots and stages, as they are stored and shown. */
-public final class Pot {
-  private Pot() {}
+/**
+ * What a plant stands in: the same from the form to the row to the page.
+ *
+ * @param cm diameter or side in centimetres, or null
+ * @param depthCm or null for what is usual
+ * @param holes whether water can drain
+ * @param outer whether it stands in an outer pot
+ */
+@Embeddable
+public record Pot(
+    @NotNull(message = "Pick a shape.") @Enumerated(EnumType.STRING) @Column(name = "pot_shape")
+        Shape shape,
+    @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
+        @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
+        @Column(name = "pot_cm")
+        Double cm,
+    @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
+        @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
+        @Column(name = "pot_depth_cm")
+        Double depthCm,
+    @Enumerated(EnumType.STRING) @Column(name = "pot_material") Material material,
+    @Column(name = "pot_holes") Boolean holes,
+    @Column(name = "outer_pot") Boolean outer,
+    @Enumerated(EnumType.STRING) @Column(name = "stands_in") Standing.Kind standsIn) {
+
+  public Pot {
+    holes = Boolean.TRUE.equals(holes);
+    outer = Boolean.TRUE.equals(outer);
+    standsIn = standsIn == null ? Standing.Kind.NONE : standsIn;
+  }
+
+  /** A round plastic pot with holes, of a width that may not be known. */
+  public static Pot usual(Double cm) {
+    return new Pot(Shape.ROUND, cm, null, Material.PLASTIC, true, false, Standing.Kind.NONE);
+  }
+
+  Pot wide(Double newCm) {
+    return new Pot(shape, newCm, depthCm, material, holes, outer, standsIn);
+  }
+
+  public boolean mount() {
+    return shape == Shape.MOUNT;
+  }
+
+  /** Whether it stands in water or draws from it. */
+  public boolean stands() {
+    return standsIn != Standing.Kind.NONE;
+  }
+
+  /** In words, for example {@code 13 cm clay pot, in an outer pot}. */
+  public String words() {
+    if (mount()) {
+      return "mounted";
+    }
+    List<String> words = new ArrayList<>();
+    if (cm != null) {
+      words.add(cm == Math.rint(cm) ? Math.round(cm) + " cm" : cm + " cm");
+    }
+    if (material != null) {
+      words.add(material.label());
+    }
+    words.add(shape == Shape.ROUND ? "pot" : shape.label());
+    return String.join(" ", words)
+        + (holes ? "" : ", no holes")
+        + (outer ? ", in an outer pot" : "")
+        + (stands() ? ", on " + standsIn.label() : "");
+  }
 
   /** Shape of the pot. */
   public enum Shape {

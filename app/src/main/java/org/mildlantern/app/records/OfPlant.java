@@ -33,8 +33,8 @@ class OfPlant implements RecordSource {
     PlantView plant = asked.plant();
     String source = "noted for the plant";
     records
-        .yesNo("outer-pot", plant.outerPot(), source)
-        .yesNo("holes", plant.potHoles(), source)
+        .yesNo("outer-pot", plant.pot().outer(), source)
+        .yesNo("holes", plant.pot().holes(), source)
         .choice("stage", plant.stage().id(), source);
     if (plant.stage() == Stage.FLOWER && plant.stageSince() != null) {
       records.number(

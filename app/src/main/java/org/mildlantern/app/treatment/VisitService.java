@@ -96,7 +96,7 @@ class VisitService {
               LifeCycle pest = remedies.pests().find(course.pest()).orElseThrow();
               VisitGround.Known known = ground.known(List.of(plant.id()));
               LocalDate day = dayOf(visit);
-              MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.potCm()) : size;
+              MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.pot().cm()) : size;
               return new VisitView(
                   visit.id(),
                   1 + picked.visits().indexOf(visit),
@@ -153,7 +153,7 @@ class VisitService {
     Map<String, Double> litres = new HashMap<>();
     for (Means one : means) {
       if (one.product()) {
-        double each = MixVolume.of(one.use().as(), size, plant.potCm());
+        double each = MixVolume.of(one.use().as(), size, plant.pot().cm());
         litres.put(one.id(), MixVolume.total(List.of(each)) / 1000);
       }
     }
@@ -250,7 +250,7 @@ class VisitService {
     due.forEach(
         (visit, plant) -> {
           List<Means> means = courses.means(visit);
-          Map<String, Double> litres = litres(means, plant, MixVolume.Size.ofPot(plant.potCm()));
+          Map<String, Double> litres = litres(means, plant, MixVolume.Size.ofPot(plant.pot().cm()));
           String mix =
               CabinetService.doses(litres, bottles, gauges).values().stream()
                   .map(CabinetView.Dosed::words)

@@ -37,9 +37,7 @@ public class Flushes {
   /** Those of the plants, each with its next day. */
   public List<Flush> of(List<PlantView> plants) {
     List<PlantView> with =
-        plants.stream()
-            .filter(plant -> cup(plant) || plant.standsIn() != Standing.Kind.NONE)
-            .toList();
+        plants.stream().filter(plant -> cup(plant) || plant.pot().stands()).toList();
     if (with.isEmpty()) {
       return List.of();
     }
@@ -61,7 +59,7 @@ public class Flushes {
     Season season = Season.of(today, scope.latitude());
     boolean off =
         Standing.off(
-            plant.standsIn(),
+            plant.pot().standsIn(),
             season,
             plant.place().temperature(),
             plant.place().surroundings().lamp());
@@ -72,7 +70,8 @@ public class Flushes {
               new Flush(
                   plant,
                   today,
-                  "empty the " + (plant.standsIn() == Standing.Kind.WICK ? "jar" : "reservoir"),
+                  "empty the "
+                      + (plant.pot().standsIn() == Standing.Kind.WICK ? "jar" : "reservoir"),
                   "cold and dark: standing water rots roots until spring"));
     }
     boolean cup = cup(plant);

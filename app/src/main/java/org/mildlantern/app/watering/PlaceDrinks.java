@@ -52,7 +52,7 @@ class PlaceDrinks {
 
   /** A drink; where the pot stands in water, a fill. */
   private static Note drink(PlantView plant) {
-    return plant.standsIn() == Standing.Kind.NONE
+    return plant.pot().standsIn() == Standing.Kind.NONE
         ? new Watered(null, Watered.RunOff.NOT_SAID)
         : new Filled(null);
   }

@@ -8,7 +8,6 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Levelled;
@@ -58,21 +57,18 @@ class PotModel {
 
   /** Whether its drying can be followed: {@link #kept} is then not empty. */
   boolean follows(PlantView plant) {
-    return known(plant) && (plant.standsIn() == Standing.Kind.NONE || off(plant));
+    return known(plant) && (plant.pot().standsIn() == Standing.Kind.NONE || off(plant));
   }
 
   private static boolean known(PlantView plant) {
     boolean cup =
         plant.form().id().equals("tank-bromeliad") || plant.form().id().equals("air-plant");
-    return plant.potCm() != null
-        && plant.medium() != null
-        && !cup
-        && plant.potShape() != Pot.Shape.MOUNT;
+    return plant.pot().cm() != null && plant.medium() != null && !cup && !plant.pot().mount();
   }
 
   private boolean off(PlantView plant) {
     return Standing.off(
-        plant.standsIn(),
+        plant.pot().standsIn(),
         Season.of(scope.today(), scope.latitude()),
         plant.place().temperature(),
         plant.place().surroundings().lamp());
@@ -85,7 +81,7 @@ class PotModel {
 
   /** What it stands in or draws from; empty for nothing, or when the pot is not known. */
   Optional<Fed> fed(PlantView plant) {
-    if (plant.standsIn() == Standing.Kind.NONE) {
+    if (plant.pot().standsIn() == Standing.Kind.NONE) {
       return Optional.empty();
     }
     return pot(plant)
@@ -96,8 +92,8 @@ class PotModel {
                     pot.holding(),
                     pot.guess(),
                     new HowToWater.Stands(
-                        plant.standsIn(),
-                        Standing.level(plant.standsIn(), pot.shape(), resting(plant)),
+                        plant.pot().standsIn(),
+                        Standing.level(plant.pot().standsIn(), pot.shape(), resting(plant)),
                         off(plant))));
   }
 
@@ -139,9 +135,9 @@ class PotModel {
             mix -> {
               PotShape shape =
                   PotShape.of(
-                      PotShape.Kind.valueOf(plant.potShape().name()),
-                      plant.potCm(),
-                      plant.potDepthCm());
+                      PotShape.Kind.valueOf(plant.pot().shape().name()),
+                      plant.pot().cm(),
+                      plant.pot().depthCm());
               Holding holding = Holding.of(shape, mix);
               double guess = Pace.guess(shape, holding, media.thirst(plant.form().id()));
               return new Kept(shape, holding, guess, Wish.of(plant.kind().water(), resting(plant)));

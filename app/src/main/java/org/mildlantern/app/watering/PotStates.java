@@ -85,12 +85,12 @@ class PotStates {
     int rest =
         Objects.hash(
             plant.place(),
-            plant.potShape(),
-            plant.potCm(),
-            plant.potDepthCm(),
+            plant.pot().shape(),
+            plant.pot().cm(),
+            plant.pot().depthCm(),
             plant.medium() == null ? "" : plant.medium().id(),
             plant.kind().habits(),
-            plant.standsIn().name(),
+            plant.pot().standsIn().name(),
             plant.stage().name(),
             scope.latitude());
     return scope.today() + " " + newest.getOrDefault(plant.id(), 0L) + " " + rest;

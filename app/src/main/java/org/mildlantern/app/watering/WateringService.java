@@ -11,7 +11,6 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Note;
@@ -83,7 +82,7 @@ public class WateringService {
                 plant.id(),
                 PotCheck.of(
                     model.standing(plant, f, entries.getOrDefault(plant.id(), List.of())),
-                    plant.standsIn())));
+                    plant.pot().standsIn())));
     return checks;
   }
 
@@ -153,9 +152,9 @@ public class WateringService {
             plant.kind(),
             model.resting(plant),
             new HowToWater.Pot(
-                plant.potHoles(),
-                plant.outerPot(),
-                plant.potShape() == Pot.Shape.MOUNT,
+                plant.pot().holes(),
+                plant.pot().outer(),
+                plant.pot().mount(),
                 outlook == null ? null : outlook.drinkMl(),
                 outlook != null && outlook.left() < BONE_DRY,
                 fed.map(PotModel.Fed::stands).orElse(null),
@@ -186,10 +185,10 @@ public class WateringService {
           outlook.readyChance(),
           outlook.drinkMl(),
           false,
-          plant.standsIn());
+          plant.pot().standsIn());
     }
     if (fed.isPresent()) {
-      return PotCheck.of(model.standing(plant, fed.get(), entries), plant.standsIn());
+      return PotCheck.of(model.standing(plant, fed.get(), entries), plant.pot().standsIn());
     }
     Entry last =
         entries.stream()

@@ -36,13 +36,13 @@ class PlantPagesTest extends WebCase {
       "Phalaenopsis",
       "placeId",
       sill.id().toString(),
-      "potShape",
+      "pot.shape",
       "ROUND",
       "stage",
       "GROWTH",
-      "_potHoles",
+      "_pot.holes",
       "on",
-      "_outerPot",
+      "_pot.outer",
       "on",
       "code",
       "",
@@ -87,9 +87,9 @@ class PlantPagesTest extends WebCase {
     refused(add("kind", ""), "A free name will do");
     refused(add("kind", "x".repeat(121)), "At most 120 characters");
     refused(add("kind", "Unheard of"), "pick how the plant is built");
-    refused(add("potCm", "1e9"), "Between 1 and 200 cm");
-    refused(add("potCm", "-5"), "Between 1 and 200 cm");
-    refused(add("potCm", "wide"), "A number, please");
+    refused(add("pot.cm", "1e9"), "Between 1 and 200 cm");
+    refused(add("pot.cm", "-5"), "Between 1 and 200 cm");
+    refused(add("pot.cm", "wide"), "A number, please");
     refused(add("mediumId", "lava"), "Pick a medium from the list");
     refused(add("mediumSince", "2031-01-01"), "This day has not come yet");
     refused(add("arrivedOn", "yesterday"), "A day, please");
@@ -138,22 +138,22 @@ class PlantPagesTest extends WebCase {
             "Vanda",
             "placeId",
             sill.id().toString(),
-            "potShape",
+            "pot.shape",
             "BASKET",
             "stage",
             "FLOWER",
             "code",
             "V-1",
-            "_potHoles",
+            "_pot.holes",
             "on",
-            "_outerPot",
+            "_pot.outer",
             "on")
         .andExpect(redirectedUrl("/plants/" + id));
     assertThat(all())
         .singleElement()
         .satisfies(
             p -> {
-              assertThat(p.code()).isEqualTo("V-1", "_potHoles", "on", "_outerPot", "on");
+              assertThat(p.code()).isEqualTo("V-1", "_pot.holes", "on", "_pot.outer", "on");
               assertThat(p.form().id()).isEqualTo("monopodial-orchid");
               assertThat(p.stage()).isEqualTo(Stage.FLOWER);
             });
@@ -195,7 +195,7 @@ class PlantPagesTest extends WebCase {
             "Vanda",
             "placeId",
             sill.id().toString(),
-            "potShape",
+            "pot.shape",
             "BASKET",
             "stage",
             "GROWTH")
@@ -204,9 +204,9 @@ class PlantPagesTest extends WebCase {
         .singleElement()
         .satisfies(
             plant -> {
-              assertThat(plant.potHoles()).isFalse();
-              assertThat(plant.outerPot()).isFalse();
-              assertThat(plant.pot()).isEqualTo("basket, no holes");
+              assertThat(plant.pot().holes()).isFalse();
+              assertThat(plant.pot().outer()).isFalse();
+              assertThat(plant.pot().words()).isEqualTo("basket, no holes");
             });
   }
 

@@ -66,13 +66,7 @@ class PlantServiceTest {
         f.kind(),
         f.formId(),
         f.placeId(),
-        f.potShape(),
-        f.potCm(),
-        f.potDepthCm(),
-        f.potMaterial(),
-        f.potHoles(),
-        f.outerPot(),
-        f.standsIn(),
+        f.pot(),
         f.mediumId(),
         f.mediumSince(),
         f.waterUsed(),
@@ -172,13 +166,13 @@ class PlantServiceTest {
     PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
     Entry repot = keepers.note(keeper, plant.id(), "repotted into a 14 cm pot on 20 Nov");
     assertThat(find(plant).mediumSince()).isEqualTo(LocalDate.of(2026, 11, 20));
-    assertThat(find(plant).potCm()).isEqualTo(14);
+    assertThat(find(plant).pot().cm()).isEqualTo(14);
     Entry older = keepers.note(keeper, plant.id(), "repotted on 2 May 2024");
     assertThat(find(plant).mediumSince()).isEqualTo(LocalDate.of(2026, 11, 20));
     keepers.as(keeper, () -> journal.retract(older.id()));
     keepers.as(keeper, () -> journal.retract(repot.id()));
     assertThat(find(plant).mediumSince()).isEqualTo(plant.mediumSince());
-    assertThat(find(plant).potCm()).isEqualTo(12);
+    assertThat(find(plant).pot().cm()).isEqualTo(12);
   }
 
   @Test

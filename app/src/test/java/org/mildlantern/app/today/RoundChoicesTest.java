@@ -24,6 +24,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantForm;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.Pot;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.water.Standing;
@@ -141,13 +142,7 @@ class RoundChoicesTest extends WebCase {
                     f.kind(),
                     f.formId(),
                     f.placeId(),
-                    f.potShape(),
-                    f.potCm(),
-                    f.potDepthCm(),
-                    f.potMaterial(),
-                    f.potHoles(),
-                    f.outerPot(),
-                    kind,
+                    new Pot(Pot.Shape.ROUND, 12.0, null, Pot.Material.PLASTIC, true, false, kind),
                     f.mediumId(),
                     f.mediumSince(),
                     f.waterUsed(),
