@@ -25,7 +25,9 @@ public record Moved(Long from, Long to) implements Note {
 
   /** Claims the place names of a line, so that their numbers and days are not read. */
   static void claimPlaces(Line line, Setting setting) {
-    setting.places().keySet().forEach(name -> claim(line, name));
+    setting.places().keySet().stream()
+        .filter(name -> name.chars().anyMatch(Character::isLetter))
+        .forEach(name -> claim(line, name));
   }
 
   private static void claim(Line line, String name) {

@@ -50,9 +50,7 @@ public record QuickLine(
       Optional<Grammar> grammar = kind.grammar().filter(g -> begins(g, text, start));
       if (grammar.isPresent()) {
         Line cut = Line.of(text.substring(start));
-        if (kind == NoteKind.MOVED) {
-          Moved.claimPlaces(cut, setting);
-        }
+        Moved.claimPlaces(cut, setting);
         Line lead = Line.of(text.substring(0, start));
         Optional<When> before = When.claim(lead, setting.now(), false);
         Optional<When> when = When.claim(cut, setting.now(), grammar.get().ratios());
