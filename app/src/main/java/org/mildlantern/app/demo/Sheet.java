@@ -1,21 +1,14 @@
 package org.mildlantern.app.demo;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
-import org.yaml.snakeyaml.Yaml;
+import org.mildlantern.core.knowledge.load.PlainYaml;
 
 /** One mapping of the demo file, read by name. */
 record Sheet(Map<String, Object> map) {
 
   static Sheet read(String resource) {
-    try (InputStream in = Sheet.class.getResourceAsStream(resource)) {
-      return new Sheet(new Yaml().load(in));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return new Sheet(PlainYaml.resource(resource));
   }
 
   @SuppressWarnings("unchecked")

@@ -1,5 +1,7 @@
 package org.mildlantern.app.figure;
 
+import static com.fasterxml.jackson.core.JsonParser.Feature.STRICT_DUPLICATE_DETECTION;
+
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
@@ -32,7 +34,7 @@ public class Figures {
   private final Map<String, Swatch> swatches;
 
   Figures(Knowledge knowledge) {
-    ObjectMapper yaml = new ObjectMapper(new YAMLFactory());
+    ObjectMapper yaml = new ObjectMapper(new YAMLFactory().enable(STRICT_DUPLICATE_DETECTION));
     for (GrowthForm form : knowledge.forms()) {
       if (form.figure()) {
         figures.put(form.id(), read(yaml, form.id(), new TypeReference<FigureData>() {}));

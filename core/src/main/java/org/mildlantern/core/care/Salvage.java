@@ -1,14 +1,11 @@
 package org.mildlantern.core.care;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
-import org.yaml.snakeyaml.Yaml;
+import org.mildlantern.core.knowledge.load.PlainYaml;
 
 /** What to cut, trim or leave, with which tools, and what comes after. */
 public final class Salvage {
@@ -35,12 +32,8 @@ public final class Salvage {
   }
 
   public static Salvage load() {
-    try (InputStream in = Salvage.class.getResourceAsStream("/care/salvage.yaml")) {
-      List<Map<String, Object>> entries = new Yaml().load(in);
-      return new Salvage(entries.stream().map(Salvage::rule).toList());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    List<Map<String, Object>> entries = PlainYaml.resource("/care/salvage.yaml");
+    return new Salvage(entries.stream().map(Salvage::rule).toList());
   }
 
   private static Rule rule(Map<String, Object> entry) {

@@ -1,8 +1,5 @@
 package org.mildlantern.core.reliability;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -16,7 +13,7 @@ import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
-import org.yaml.snakeyaml.Yaml;
+import org.mildlantern.core.knowledge.load.PlainYaml;
 
 /**
  * A worked example: a plant with what was seen, and what it was.
@@ -41,19 +38,12 @@ public record WrittenCase(
   public static List<WrittenCase> all(Knowledge knowledge) {
     List<WrittenCase> cases = new ArrayList<>();
     for (String file : FILES) {
-      for (Map<String, Object> entry : read("/cases/" + file + ".yaml")) {
+      List<Map<String, Object>> entries = PlainYaml.resource("/cases/" + file + ".yaml");
+      for (Map<String, Object> entry : entries) {
         cases.add(of(entry, knowledge));
       }
     }
     return cases;
-  }
-
-  private static List<Map<String, Object>> read(String resource) {
-    try (InputStream in = WrittenCase.class.getResourceAsStream(resource)) {
-      return new Yaml().load(in);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   private static WrittenCase of(Map<String, Object> entry, Knowledge knowledge) {
