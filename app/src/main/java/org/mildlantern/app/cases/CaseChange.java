@@ -109,10 +109,6 @@ class CaseChange {
     this.confoundedRoot = entryRoot;
   }
 
-  boolean isConfoundedBy(Long entryRoot) {
-    return entryRoot.equals(confoundedRoot);
-  }
-
   void clearConfound() {
     this.confoundedBy = null;
     this.confoundedRoot = null;
@@ -132,6 +128,11 @@ class CaseChange {
     this.response = null;
     this.respondedOn = null;
     this.probabilityAfter = null;
+  }
+
+  /** Is under test again, or waits for its decision. */
+  void resume() {
+    this.undoneOn = null;
     this.ended = false;
   }
 

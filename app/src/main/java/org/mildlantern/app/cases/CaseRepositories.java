@@ -43,6 +43,9 @@ interface CaseChangeRepository extends JpaRepository<CaseChange, Long> {
   @Query("select c from CaseChange c where c.caseId in :caseIds order by c.id")
   List<CaseChange> ofAll(Collection<Long> caseIds);
 
+  @Query("select c from CaseChange c where c.confoundedRoot = :root")
+  List<CaseChange> confoundedBy(Long root);
+
   @Query("select c from CaseChange c where c.id = :id")
   Optional<CaseChange> byId(Long id);
 }

@@ -9,7 +9,6 @@ import org.mildlantern.app.diagnose.DiagnoseService;
 import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryCorrected;
-import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
@@ -194,13 +193,10 @@ public class CaseService {
       return Optional.empty();
     }
     String why = reason == null ? "" : reason.strip();
-    if (present != null && present.response() == null) {
-      if (present.window().confoundedBy(scope.today())) {
-        if (why.isEmpty()) {
-          throw new WindowOpen(present, knowledge.changes().find(present.changeId()).orElseThrow());
-        }
-        present.confound(change.get().label() + ": " + why, null);
-      }
+    boolean confounds =
+        present != null && present.waiting() && present.window().confoundedBy(scope.today());
+    if (confounds && why.isEmpty()) {
+      throw new WindowOpen(present, knowledge.changes().find(present.changeId()).orElseThrow());
     }
     if (present != null) {
       present.end();
@@ -215,13 +211,17 @@ public class CaseService {
                 scope.today(),
                 plan.lookOn(),
                 why.length() <= 300 ? why : why.substring(0, 300)));
-    write(
-        changeId == null ? CaseActed.Act.KEPT : CaseActed.Act.CHANGED,
-        open,
-        made,
-        (changeId == null ? "Kept on: " : "Next change: ")
-            + change.get().label()
-            + (why.isEmpty() ? "" : ". " + why));
+    Entry written =
+        write(
+            changeId == null ? CaseActed.Act.KEPT : CaseActed.Act.CHANGED,
+            open,
+            made,
+            (changeId == null ? "Kept on: " : "Next change: ")
+                + change.get().label()
+                + (why.isEmpty() ? "" : ". " + why));
+    if (confounds) {
+      present.confound(change.get().label() + ": " + why, written.root());
+    }
     return Optional.of(view(open, changes.of(open.id()), plant));
   }
 
@@ -306,46 +306,14 @@ public class CaseService {
     return journal.write(new Entry(theCase.plantId(), scope.now(), note, text));
   }
 
-  @EventListener
-  void takeBack(EntryRetracted event) {
-    Entry entry = event.entry();
-    clearConfound(entry);
-    entry.as(CaseActed.class).ifPresent(acted -> takeBack(acted, entry));
-  }
-
-  private void takeBack(CaseActed acted, Entry entry) {
-    PlantCase theCase = cases.byId(acted.caseId()).orElseThrow();
-    switch (acted.act()) {
-      case OPENED -> {
-        changes.of(theCase.id()).forEach(CaseChange::end);
-        theCase.close(scope.today(), Outcome.TAKEN_BACK, "");
-      }
-      case CLOSED -> {
-        if (cases.openOf(theCase.plantId()).isEmpty()) {
-          theCase.reopen();
-        }
-      }
-      case ANSWERED, KEPT, CHANGED, UNDONE ->
-          Optional.ofNullable(acted.changeId())
-              .flatMap(changes::byId)
-              .ifPresent(CaseChange::takeBackAnswer);
-    }
-  }
-
   /** What was corrected into something else confounds no longer, or does now. */
   @EventListener
   void corrected(EntryCorrected event) {
     if (!event.fresh().kind().changesCare()) {
-      clearConfound(event.fresh());
+      changes.confoundedBy(event.fresh().root()).forEach(CaseChange::clearConfound);
     } else if (!event.old().kind().changesCare()) {
       confound(event.fresh(), "by a correction");
     }
-  }
-
-  private void clearConfound(Entry entry) {
-    waitingIn(entry.plantId())
-        .filter(change -> change.isConfoundedBy(entry.root()))
-        .ifPresent(CaseChange::clearConfound);
   }
 
   @Transactional(readOnly = true)

@@ -195,6 +195,67 @@ class CaseServiceTest {
     Entry last = as(() -> journal.timeline(coleus.id(), 1)).get(0);
     as(() -> journal.retract(last.id()));
     assertThat(find(opened).open()).isTrue();
+    assertThat(find(opened).current().waiting()).isTrue();
+  }
+
+  private void strikeNewest() {
+    Entry newest = as(() -> journal.timeline(coleus.id(), 1)).get(0);
+    as(() -> journal.retract(newest.id()));
+  }
+
+  @Test
+  void strikingTheNextChangeBringsTheOneBeforeBack() {
+    CaseView opened = open("too-dry");
+    as(() -> cases.next(opened.id(), "shade", "a heat wave"));
+    assertThat(find(opened).changes().get(0).confounded()).isTrue();
+    strikeNewest();
+    assertThat(find(opened).changes()).hasSize(1);
+    assertThat(find(opened).current().change().id()).isEqualTo("soak-through");
+    assertThat(find(opened).current().waiting()).isTrue();
+    assertThat(find(opened).current().confounded()).isFalse();
+  }
+
+  @Test
+  void strikingWhatWasKeptOnAsksForTheDecisionAgain() {
+    CaseView opened = open("too-dry");
+    clock.forward(Duration.ofDays(4));
+    as(() -> cases.respond(opened.id(), Outcome.SAME));
+    as(() -> cases.keep(opened.id()));
+    strikeNewest();
+    assertThat(find(opened).changes()).hasSize(1);
+    assertThat(find(opened).current().toDecide()).isTrue();
+  }
+
+  @Test
+  void strikingAnUndoneChangePutsItUnderTestAgain() {
+    CaseView opened = open("too-dry");
+    as(() -> cases.undoChange(opened.id()));
+    assertThat(find(opened).current()).isNull();
+    strikeNewest();
+    assertThat(find(opened).current().waiting()).isTrue();
+    assertThat(find(opened).current().undoneOn()).isNull();
+  }
+
+  @Test
+  void strikingAnOldStepLeavesTheNewerOneAlone() {
+    CaseView opened = open("too-dry");
+    as(() -> cases.next(opened.id(), "shade", "a heat wave"));
+    Entry older = as(() -> journal.timeline(coleus.id(), 1)).get(0);
+    as(() -> cases.next(opened.id(), "soak-through", "still limp"));
+    as(() -> journal.retract(older.id()));
+    assertThat(find(opened).changes()).hasSize(3);
+    assertThat(find(opened).changes()).filteredOn(CaseView.Step::current).hasSize(1);
+    assertThat(find(opened).current().change().id()).isEqualTo("soak-through");
+  }
+
+  @Test
+  void anAnswerTakenBackDoesNotReviveAChangeThatEnded() {
+    CaseView opened = open("too-dry");
+    clock.forward(Duration.ofDays(4));
+    Entry answer = as(() -> cases.respond(opened.id(), Outcome.SAME).orElseThrow());
+    as(() -> cases.keep(opened.id()));
+    as(() -> journal.retract(answer.id()));
+    assertThat(find(opened).changes()).filteredOn(CaseView.Step::current).hasSize(1);
   }
 
   @Test
