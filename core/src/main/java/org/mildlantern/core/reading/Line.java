@@ -22,7 +22,7 @@ import org.mildlantern.core.reading.Unit.Dimension;
  */
 public final class Line {
   /** Words after a bare number that do not say what it counts. */
-  private static final Set<String> LINKS =
+  static final Set<String> LINKS =
       words(
           "with of and to at on by in into from until again today yesterday it the for this my"
               + " through ran run no none nothing straight soaked drained slowly twice water"
@@ -30,26 +30,13 @@ public final class Line {
               + " tepid warm cool cold lukewarm because as per since after before while still"
               + " all over around per each total only about just now then dry or so");
 
-  private static final Set<String> ADDING = Set.of("with", "plus", "added", "adding", "incl");
-  private static final Set<String> WATERS =
-      words(
-          "water rain rainwater tap distilled ro osmosis filtered boiled softened pure plain tepid"
-              + " warm cool cold lukewarm of");
   private static final Set<String> IS = words("is was of reads read says shows showed at now");
-  private static final Set<String> VESSELS =
-      Set.of("pot", "can", "jug", "bottle", "bucket", "tank", "container");
-  private static final Set<String> LEAVING =
-      Set.of("ran", "run", "came", "drained", "drips", "dripped", "left", "leached", "out");
-
-  /** A bare number below this may as well be litres, goes or pots. */
-  private static final double LEAST_BARE_ML = 10;
-
   private final String text;
   private final String lower;
   private final List<Part> parts;
   private final BitSet claimed = new BitSet();
 
-  private static Set<String> words(String words) {
+  static Set<String> words(String words) {
     return Set.copyOf(List.of(words.split(" ")));
   }
 
@@ -127,69 +114,11 @@ public final class Line {
    * @param most largest that makes sense, ml
    */
   public OptionalDouble volume(boolean bare, double most) {
-    List<Integer> found = new ArrayList<>();
-    for (int i = 0; i < parts.size(); i++) {
-      if (free(i) instanceof Part.Amount amount && !rated(i) && !vessel(i)) {
-        if (amount.is(Dimension.UNCLEAR_VOLUME)) {
-          throw new IllegalArgumentException(
-              "“" + raw(amount) + "” is not the same everywhere: write it in ml or l.");
-        }
-        if (amount.is(Dimension.VOLUME) || amount.is(Dimension.OUNCE)) {
-          found.add(i);
-        }
-      }
-    }
-    found = oneOf(found, this::added);
-    found = oneOf(found, this::leaves);
-    found = joined(found);
-    boolean units = !found.isEmpty();
-    if (!units && bare) {
-      found = oneOf(bareAmounts(), this::leaves);
-    }
-    if (found.isEmpty()) {
-      return OptionalDouble.empty();
-    }
-    if (found.size() > 1) {
-      throw twoFigures(found, "Which of them was the drink?");
-    }
-    int first = found.get(0);
-    double value = units ? sum(first, Unit.OUNCE_ML, Dimension.VOLUME) : take(first).value();
-    double times = times(first, units ? Double.NaN : value);
-    if (!units && times == 1 && value > 0 && value < LEAST_BARE_ML) {
-      throw new IllegalArgumentException(
-          "“" + raw(parts.get(first)) + "” of what? Write the unit, ml or l.");
-    }
-    return OptionalDouble.of(within(value * times, most, "ml"));
-  }
-
-  /** Adding “5 ml of something” to the water is no drink. */
-  private boolean added(int i) {
-    boolean with = "+".equals(sign(i - 1)) || word(i - 1) != null && ADDING.contains(word(i - 1));
-    if (!with) {
-      return false;
-    }
-    int next = "of".equals(word(i + 1)) ? i + 2 : i + 1;
-    String what = word(next);
-    return what != null && !LINKS.contains(what) && !what.endsWith("ly") && !WATERS.contains(what);
-  }
-
-  private boolean leaves(int i) {
-    return word(i + 1) != null && LEAVING.contains(word(i + 1));
-  }
-
-  private boolean vessel(int i) {
-    return word(i + 1) != null && VESSELS.contains(word(i + 1));
-  }
-
-  /** Leaves out those of whom something is true; of a lone one only what was added. */
-  private List<Integer> oneOf(List<Integer> found, java.util.function.IntPredicate not) {
-    List<Integer> rest = new ArrayList<>(found);
-    rest.removeIf(not::test);
-    return rest.isEmpty() && found.size() == 1 && !added(found.get(0)) ? found : rest;
+    return new Volume(this).read(bare, most);
   }
 
   /** “1 l 200 ml” is one figure: what follows at once in a smaller unit is left out here. */
-  private List<Integer> joined(List<Integer> found) {
+  List<Integer> joined(List<Integer> found) {
     List<Integer> heads = new ArrayList<>(found);
     heads.removeIf(i -> found.contains(i - 1) && smaller(i));
     return heads;
@@ -202,7 +131,7 @@ public final class Line {
         && !(here.unit().inBase(1) >= before.unit().inBase(1));
   }
 
-  private double sum(int first, double ounce, Dimension dimension) {
+  double sum(int first, double ounce, Dimension dimension) {
     double sum = inBase(take(first), ounce);
     for (int i = first + 1; i < parts.size() && free(i) instanceof Part.Amount next; i++) {
       if (!(next.is(dimension) || next.is(Dimension.OUNCE)) || !smaller(i)) {
@@ -219,35 +148,7 @@ public final class Line {
         : amount.unit().inBase(amount.value());
   }
 
-  /**
-   * Goes that stand with a volume: “2 times 240”, “240 ml twice”, “240 x 2”.
-   *
-   * @param bare a number that may be the goes itself, or NaN
-   */
-  private double times(int at, double bare) {
-    int before = word(at - 1) != null && ADDING.contains(word(at - 1)) ? at - 2 : at - 1;
-    for (int i : new int[] {before, at + 1}) {
-      if (free(i) instanceof Part.Amount amount && amount.is(Dimension.TIMES)) {
-        double goes = take(i).value();
-        if (!goes(goes) && !goes(bare)) {
-          throw new IllegalArgumentException("How often? 1 to 20 times, please.");
-        }
-        return goes;
-      }
-    }
-    if ("x".equals(word(at + 1)) || "×".equals(sign(at + 1))) {
-      if (free(at + 2) instanceof Part.Amount amount && amount.unit() == null) {
-        return take(at + 2).value();
-      }
-    }
-    return "twice".equals(word(at + 1)) || "twice".equals(word(before)) ? 2 : 1;
-  }
-
-  private static boolean goes(double number) {
-    return number >= 1 && number <= 20 && number == Math.rint(number);
-  }
-
-  private List<Integer> bareAmounts() {
+  List<Integer> bareAmounts() {
     List<Integer> found = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       if (free(i) instanceof Part.Amount amount && amount.unit() == null && !rated(i)) {
@@ -262,7 +163,7 @@ public final class Line {
   }
 
   /** Part of a rate such as “5 ml/2 l”, “2 g per can”. */
-  private boolean rated(int i) {
+  boolean rated(int i) {
     return "/".equals(sign(i + 1))
         || "/".equals(sign(i - 1))
         || "per".equals(word(i + 1))
@@ -415,19 +316,23 @@ public final class Line {
   private static final Pattern SPOKEN_STRENGTH =
       Pattern.compile("\\b(half|quarter|third|full|double)[ -](?:strength|dose)\\b");
 
-  private Part free(int i) {
+  int size() {
+    return parts.size();
+  }
+
+  Part free(int i) {
     return i >= 0 && i < parts.size() && !claimed.get(i) ? parts.get(i) : null;
   }
 
-  private String word(int i) {
+  String word(int i) {
     return free(i) instanceof Part.Word word ? word.text() : null;
   }
 
-  private String sign(int i) {
+  String sign(int i) {
     return free(i) instanceof Part.Mark mark ? String.valueOf(mark.sign()) : null;
   }
 
-  private Part.Amount take(int i) {
+  Part.Amount take(int i) {
     Part.Amount amount = (Part.Amount) parts.get(i);
     if (!Double.isNaN(amount.other())) {
       throw new IllegalArgumentException(
@@ -443,11 +348,11 @@ public final class Line {
     return amount;
   }
 
-  private String raw(Part part) {
+  String raw(Part part) {
     return text.substring(part.start(), part.end()).strip();
   }
 
-  private IllegalArgumentException twoFigures(List<Integer> found, String question) {
+  IllegalArgumentException twoFigures(List<Integer> found, String question) {
     return new IllegalArgumentException(
         "Two figures, “"
             + raw(parts.get(found.get(0)))
@@ -457,7 +362,7 @@ public final class Line {
             + question);
   }
 
-  private static double within(double value, double most, String unit) {
+  static double within(double value, double most, String unit) {
     if (!(value > 0 && value <= most)) {
       throw new IllegalArgumentException(
           unit.matches("\\p{L}+")
