@@ -186,7 +186,7 @@ public class PlantNotes {
     if (same(old.note(), read.note()) && at.equals(old.at())) {
       return journal.correct(old, at, old.note(), read.text());
     }
-    undo(plant, old.note());
+    undo(plant, old);
     Note note = applied(plant, read.note(), at, old.id());
     return journal.correct(old, at, note, read.text());
   }
@@ -213,10 +213,15 @@ public class PlantNotes {
 
   @EventListener
   void takeBack(EntryRetracted event) {
-    plants.byId(event.entry().plantId()).ifPresent(plant -> undo(plant, event.entry().note()));
+    plants.byId(event.entry().plantId()).ifPresent(plant -> undo(plant, event.entry()));
   }
 
-  private static void undo(Plant plant, Note note) {
+  /** What a later note of its kind has overtaken is history, and changes nothing any more. */
+  private void undo(Plant plant, Entry entry) {
+    if (journal.anyAfter(plant.id(), entry.kind(), entry.at(), entry.id())) {
+      return;
+    }
+    Note note = entry.note();
     if (note instanceof Moved moved && plant.placeId().equals(moved.to()) && moved.from() != null) {
       plant.moveTo(moved.from());
     }

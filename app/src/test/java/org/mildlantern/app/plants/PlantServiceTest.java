@@ -186,6 +186,36 @@ class PlantServiceTest {
   }
 
   @Test
+  void strikingAnOldRepotLeavesTheNewerOne() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry old = keepers.note(keeper, plant.id(), "repotted into a 14 cm pot on 2 Nov");
+    keepers.note(keeper, plant.id(), "repotted into a 16 cm pot on 20 Nov");
+    keepers.as(keeper, () -> journal.retract(old.id()));
+    assertThat(find(plant).mediumSince()).isEqualTo(LocalDate.of(2026, 11, 20));
+    assertThat(find(plant).pot().cm()).isEqualTo(16);
+  }
+
+  @Test
+  void correctingAnOldRepotLeavesTheNewerOne() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry old = keepers.note(keeper, plant.id(), "repotted into a 14 cm pot on 2 Nov");
+    keepers.note(keeper, plant.id(), "repotted into a 16 cm pot on 20 Nov");
+    correct(old, "Repotted into a 13 cm pot");
+    assertThat(find(plant).mediumSince()).isEqualTo(LocalDate.of(2026, 11, 20));
+    assertThat(find(plant).pot().cm()).isEqualTo(16);
+  }
+
+  @Test
+  void strikingAnOldMoveLeavesThePlantWhereItStands() {
+    PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
+    Entry old = keepers.note(keeper, plant.id(), "moved to bench on 2 Nov");
+    keepers.note(keeper, plant.id(), "moved to Sill on 10 Nov");
+    keepers.note(keeper, plant.id(), "moved to bench on 20 Nov");
+    keepers.as(keeper, () -> journal.retract(old.id()));
+    assertThat(find(plant).place().name()).isEqualTo("Bench");
+  }
+
+  @Test
   void figuresOfWhatAFeatureKeepsStayWhenItIsReworded() {
     PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
     keepers.as(keeper, () -> plants.archive(plant.id(), true));
