@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
@@ -75,6 +76,10 @@ class CrossingTest extends WebCase {
   }
 
   private static final String NODE = "limp-leaves@all-leaves";
+
+  private static final String[] PLANT_FORM = {
+    "kind", "Coleus", "formId", "leafy-stem", "pot.shape", "ROUND", "stage", "GROWTH"
+  };
 
   /** All routes that name an object, what undoes the others' ground last. */
   private static final List<Call> CALLS =
@@ -163,17 +168,7 @@ class CrossingTest extends WebCase {
           post("/entries/{id}/undo", Of.ENTRY),
           post("/settings/tokens/{id}/revoke", Of.TOKEN),
           post("/plants/{id}/archive", Of.PLANT, "away", "true"),
-          post(
-              "/plants/{id}/edit",
-              Of.PLANT,
-              "kind",
-              "Coleus",
-              "formId",
-              "leafy-stem",
-              "pot.shape",
-              "ROUND",
-              "stage",
-              "GROWTH"));
+          post("/plants/{id}/edit", Of.PLANT, PLANT_FORM));
 
   @Autowired PlantService plants;
   @Autowired DiagnoseService diagnose;
@@ -307,30 +302,8 @@ class CrossingTest extends WebCase {
     String plant = ofFirst.get(Of.PLANT).toString();
     for (MockHttpServletResponse answer :
         List.of(
-            send(
-                "/plants/new",
-                "kind",
-                "Coleus",
-                "formId",
-                "leafy-stem",
-                "placeId",
-                place,
-                "pot.shape",
-                "ROUND",
-                "stage",
-                "GROWTH"),
-            send(
-                own + "/edit",
-                "kind",
-                "Coleus",
-                "formId",
-                "leafy-stem",
-                "placeId",
-                place,
-                "pot.shape",
-                "ROUND",
-                "stage",
-                "GROWTH"),
+            send("/plants/new", plantIn(place)),
+            send(own + "/edit", plantIn(place)),
             send(own + "/entries", "line", "moved to Zzsecretplace"),
             send("/places/walk", "order", place),
             send("/plants/walk", "place", place, "order", plant),
@@ -398,6 +371,10 @@ class CrossingTest extends WebCase {
 
   private static void hidesTheSecret(MockHttpServletResponse answer, String path) throws Exception {
     assertThat(answer.getContentAsString()).as(path).doesNotContain(SECRET, "Zzsecretplace");
+  }
+
+  private static String[] plantIn(String place) {
+    return Stream.concat(Stream.of(PLANT_FORM), Stream.of("placeId", place)).toArray(String[]::new);
   }
 
   private MockHttpServletResponse send(String path, String... params) throws Exception {
