@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.growth.Shedding;
@@ -22,8 +24,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Gathers what all sources say of a plant. What follows from the plant, its place, its day book and
- * the day is worked out once and holds until one of these changes.
+ * Gathers what all sources say of a plant. What follows from the plant, the places, its day book
+ * and the day is worked out once and holds until one of these changes.
  */
 @Service
 @Transactional(readOnly = true)
@@ -36,6 +38,7 @@ public class RecordService {
   private final List<RecordSource> own;
   private final List<RecordSource> others;
   private final OfLosses losses;
+  private final PlaceService places;
   private final PlantService plants;
   private final JournalService journal;
   private final Scope scope;
@@ -44,6 +47,7 @@ public class RecordService {
   RecordService(
       List<RecordSource> sources,
       OfLosses losses,
+      PlaceService places,
       PlantService plants,
       JournalService journal,
       Knowledge knowledge,
@@ -52,13 +56,19 @@ public class RecordService {
     this.own = sources.stream().filter(RecordSource::ofPlantAlone).toList();
     this.others = sources.stream().filter(source -> !source.ofPlantAlone()).toList();
     this.losses = losses;
+    this.places = places;
     this.plants = plants;
     this.journal = journal;
     this.scope = scope;
   }
 
-  /** What the outcome was worked out from. */
-  private record Key(PlantView plant, Long newestEntry, LocalDate today, double latitude) {}
+  /** What the outcome was worked out from; the plant may have come from any of the places. */
+  private record Key(
+      PlantView plant,
+      List<PlaceView> places,
+      Long newestEntry,
+      LocalDate today,
+      double latitude) {}
 
   private record Known(Records records, Shedding shedding) {}
 
@@ -110,7 +120,8 @@ public class RecordService {
   }
 
   private Known known(PlantView plant) {
-    Key key = new Key(plant, journal.newest(plant.id()), scope.today(), scope.latitude());
+    Key key =
+        new Key(plant, places.all(), journal.newest(plant.id()), scope.today(), scope.latitude());
     Known found = known.get(key);
     if (found == null) {
       RecordSource.Asked asked = asked(plant, journal.since(plant.id(), scope.now().minus(YEAR)));

@@ -22,8 +22,8 @@ public interface RecordSource {
   void read(Asked asked, Records records);
 
   /**
-   * Whether what it says follows from the plant, its place, its day book and the day alone, so that
-   * it holds until one of these changes.
+   * Whether what it says follows from the plant, the places, its day book and the day alone, so
+   * that it holds until one of these changes.
    */
   default boolean ofPlantAlone() {
     return true;

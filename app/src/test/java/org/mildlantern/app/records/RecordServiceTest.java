@@ -155,6 +155,29 @@ class RecordServiceTest {
   }
 
   @Test
+  void lightNotedAnewForThePlaceItCameFromCountsAtOnce() {
+    PlaceView shelf = place("Shelf", LightClass.LOW);
+    PlantView plant = plant();
+    entry(plant, 4, new Moved(shelf.id(), sill.id()));
+    assertThat(read(plant).circumstances().numbers()).containsEntry("light-rise", 3.0);
+    PlaceForm bright =
+        new PlaceForm(
+            "Shelf",
+            PlaceKind.INDOOR,
+            21.0,
+            38.0,
+            9.0,
+            27.0,
+            LightClass.SUN,
+            true,
+            false,
+            false,
+            false);
+    keepers.as(keeper, () -> places.save(shelf.id(), bright));
+    assertThat(read(plant).circumstances().numbers()).containsEntry("light-rise", 0.0);
+  }
+
+  @Test
   void leavesLostInAMonthStandBesideWhatMayGo() {
     PlantView plant = plant();
     assertThat(read(plant).circumstances().numbers()).doesNotContainKey("loss");
