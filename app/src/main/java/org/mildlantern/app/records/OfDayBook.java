@@ -7,11 +7,12 @@ import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.NoteKind;
 import org.springframework.stereotype.Component;
 
-/** What the day book says of drinks, feeds and moves. */
+/** What the day book says of drinks, mists, feeds and moves. */
 @Component
 class OfDayBook implements RecordSource {
   private static final Set<NoteKind> DRINKS = Set.of(NoteKind.WATERED, NoteKind.FILLED);
   private static final Set<NoteKind> FEEDS = Set.of(NoteKind.FED);
+  private static final Set<NoteKind> MISTINGS = Set.of(NoteKind.MISTED);
   private static final int FORTNIGHT = 14;
   private static final int SEASON = 90;
   private static final String COUNTED = "counted in its day book";
@@ -25,6 +26,7 @@ class OfDayBook implements RecordSource {
         "days-since-stood",
         "last-feed-ppm",
         "waterings-in-14-days",
+        "mistings-in-14-days",
         "feeds-in-90-days");
   }
 
@@ -45,6 +47,7 @@ class OfDayBook implements RecordSource {
     if (!asked.entries().isEmpty()) {
       records
           .number("waterings-in-14-days", count(asked, DRINKS, FORTNIGHT), COUNTED)
+          .number("mistings-in-14-days", count(asked, MISTINGS, FORTNIGHT), COUNTED)
           .number("feeds-in-90-days", count(asked, FEEDS, SEASON), COUNTED);
     }
   }

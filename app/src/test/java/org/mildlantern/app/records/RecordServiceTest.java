@@ -27,6 +27,7 @@ import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.LostLeaves;
+import org.mildlantern.core.journal.Misted;
 import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.StoodInWater;
@@ -211,16 +212,20 @@ class RecordServiceTest {
   }
 
   @Test
-  void countsWateringsAndFeeds() {
+  void countsWateringsMistingsAndFeeds() {
     PlantView plant = plant();
     for (int ago : new int[] {3, 6, 20}) {
       entry(plant, ago, water());
     }
     entry(plant, 10, fed(null));
+    for (int ago : new int[] {1, 2, 4, 8, 12, 30}) {
+      entry(plant, ago, new Misted());
+    }
     PlantRecords records = read(plant);
     assertThat(records.circumstances().numbers())
         .containsEntry("days-since-watering", 3.0)
         .containsEntry("waterings-in-14-days", 2.0)
+        .containsEntry("mistings-in-14-days", 5.0)
         .containsEntry("days-since-feed", 10.0)
         .containsEntry("feeds-in-90-days", 1.0);
     assertThat(records.sources().get("days-since-watering")).isEqualTo("20 Nov 2026: x");
