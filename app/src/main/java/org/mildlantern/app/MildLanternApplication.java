@@ -6,6 +6,7 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.knowledge.Rescue;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -37,6 +38,11 @@ public class MildLanternApplication {
   @Bean
   Media media() {
     return Library.shipped().media();
+  }
+
+  @Bean
+  Rescue rescue() {
+    return Library.shipped().rescue();
   }
 
   @Bean

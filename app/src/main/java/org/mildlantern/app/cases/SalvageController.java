@@ -1,11 +1,15 @@
 package org.mildlantern.app.cases;
 
+import java.util.List;
+import java.util.Locale;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.care.Prognosis;
 import org.mildlantern.core.care.Remains;
 import org.mildlantern.core.care.Salvage;
 import org.mildlantern.core.diagnosis.Decibans;
+import org.mildlantern.core.knowledge.Rescue;
+import org.mildlantern.core.knowledge.Rescue.Do;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -19,11 +23,14 @@ import org.springframework.web.server.ResponseStatusException;
 class SalvageController {
   private final CaseService cases;
   private final PlantService plants;
-  private final Salvage salvage = Salvage.load();
+  private final Rescue rescue;
+  private final Salvage salvage;
 
-  SalvageController(CaseService cases, PlantService plants) {
+  SalvageController(CaseService cases, PlantService plants, Rescue rescue) {
     this.cases = cases;
     this.plants = plants;
+    this.rescue = rescue;
+    this.salvage = new Salvage(rescue);
   }
 
   @GetMapping("/cases/{id}/saved")
@@ -48,16 +55,17 @@ class SalvageController {
       Remains remains =
           new Remains(
               yesNo(crown), number(leaves), number(bulbs), share(wood), yesNo(base), share(roots));
-      Prognosis prognosis = Prognosis.of(found.cause(), plant.form(), remains);
+      Prognosis prognosis = Prognosis.of(rescue, found.cause(), plant.form(), remains);
       model.addAttribute("prognosis", prognosis);
       model.addAttribute("odds", Decibans.percent(prognosis.probability()));
     } catch (IllegalArgumentException e) {
       model.addAttribute("problem", "Whole numbers, please: " + e.getMessage() + ".");
     }
-    for (String kind : new String[] {"cut", "trim", "leave", "seal", "after"}) {
-      model.addAttribute(kind, salvage.of(found.cause(), plant.form(), kind));
+    for (Rescue.Do part : List.of(Do.CUT, Do.TRIM, Do.LEAVE, Do.SEAL, Do.AFTER)) {
+      model.addAttribute(
+          part.name().toLowerCase(Locale.ROOT), salvage.of(found.cause(), plant.form(), part));
     }
-    model.addAttribute("tools", salvage.of(found.cause(), plant.form(), "tools", "bin"));
+    model.addAttribute("tools", salvage.of(found.cause(), plant.form(), Do.TOOLS, Do.BIN));
     return "cases/saved";
   }
 

@@ -9,6 +9,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.water.Standing;
 import org.springframework.stereotype.Service;
@@ -51,7 +52,7 @@ public class Flushes {
   }
 
   private static boolean cup(PlantView plant) {
-    return plant.form().id().equals("tank-bromeliad");
+    return plant.kind().water() == Watering.CUP;
   }
 
   private Optional<Flush> flush(PlantView plant, LocalDate last) {

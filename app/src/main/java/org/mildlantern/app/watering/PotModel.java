@@ -14,6 +14,8 @@ import org.mildlantern.core.journal.Levelled;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.Skipped;
 import org.mildlantern.core.knowledge.Media;
+import org.mildlantern.core.knowledge.Watering;
+import org.mildlantern.core.knowledge.Wish;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
@@ -27,7 +29,6 @@ import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.water.WaterOutlook;
 import org.mildlantern.core.water.WaterStory;
-import org.mildlantern.core.water.Wish;
 import org.springframework.stereotype.Component;
 
 /** Turns a plant and its day book into what the core asks for. */
@@ -61,9 +62,12 @@ class PotModel {
   }
 
   private static boolean known(PlantView plant) {
-    boolean cup =
-        plant.form().id().equals("tank-bromeliad") || plant.form().id().equals("air-plant");
-    return plant.pot().cm() != null && plant.medium() != null && !cup && !plant.pot().mount();
+    Watering habit = plant.kind().water();
+    return plant.pot().cm() != null
+        && plant.medium() != null
+        && habit != Watering.CUP
+        && habit != Watering.SOAK
+        && !plant.pot().mount();
   }
 
   private boolean off(PlantView plant) {
@@ -140,7 +144,8 @@ class PotModel {
                       plant.pot().depthCm());
               Holding holding = Holding.of(shape, mix);
               double guess = Pace.guess(shape, holding, media.thirst(plant.form().id()));
-              return new Kept(shape, holding, guess, Wish.of(plant.kind().water(), resting(plant)));
+              return new Kept(
+                  shape, holding, guess, media.wish(plant.kind().water(), resting(plant)));
             });
   }
 

@@ -16,6 +16,7 @@ import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.Skipped;
 import org.mildlantern.core.journal.Watered;
+import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.round.WaterCheck;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
@@ -42,14 +43,21 @@ public class WateringService {
   private final WaterChanges changes;
   private final JournalService journal;
   private final Scope scope;
+  private final Media media;
 
   WateringService(
-      PotStates states, PotModel model, WaterChanges changes, JournalService journal, Scope scope) {
+      PotStates states,
+      PotModel model,
+      WaterChanges changes,
+      JournalService journal,
+      Scope scope,
+      Media media) {
     this.states = states;
     this.changes = changes;
     this.model = model;
     this.journal = journal;
     this.scope = scope;
+    this.media = media;
   }
 
   /** When to look at each plant's pot, by plant. */
@@ -149,6 +157,7 @@ public class WateringService {
     PlaceView place = plant.place();
     List<String> how =
         HowToWater.of(
+            media,
             plant.kind(),
             model.resting(plant),
             new HowToWater.Pot(

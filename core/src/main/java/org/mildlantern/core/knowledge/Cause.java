@@ -57,7 +57,7 @@ public record Cause(
 
   /** Whether this cause can strike plants of the form. */
   public boolean strikes(GrowthForm form) {
-    return (forms.isEmpty() || form.isOneOf(forms)) && !form.isOneOf(notForms);
+    return form.isAmong(forms, notForms);
   }
 
   /** Base rate for the form: the most specific that the entry gives. */

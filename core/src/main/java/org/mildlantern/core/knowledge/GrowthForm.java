@@ -31,6 +31,11 @@ public record GrowthForm(
     return names.contains(id) || tags.stream().anyMatch(names::contains);
   }
 
+  /** Whether this form is one of those named, all when none are, and none of the others. */
+  public boolean isAmong(List<String> forms, List<String> notForms) {
+    return (forms.isEmpty() || isOneOf(forms)) && !isOneOf(notForms);
+  }
+
   public boolean hasKind(String kind) {
     return parts.stream().anyMatch(part -> part.kind().equals(kind));
   }

@@ -21,6 +21,8 @@ import org.mildlantern.core.knowledge.load.Table;
  * by {@link Library}.
  */
 public final class Knowledge {
+  private static final List<String> NOT_OF_DIAGNOSIS = List.of("treatment/", "water/", "care/");
+
   private final String edition;
   private final Table<GrowthForm> forms;
   private final Table<Pattern> patterns;
@@ -33,6 +35,7 @@ public final class Knowledge {
   private final Table<Cause> causes;
   private final Table<Usual> usual;
   private final Table<Taxon> taxa;
+  private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
@@ -58,8 +61,7 @@ public final class Knowledge {
             "taxa",
             Taxon.class,
             entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
-    edition =
-        shelf.fingerprint(path -> !path.startsWith("treatment/") && !path.startsWith("water/"));
+    edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
     for (Sign sign : signs) {
       for (String pattern : sign.patterns()) {
         patterns
@@ -72,7 +74,6 @@ public final class Knowledge {
   }
 
   private void check(Shelf shelf) {
-    Set<String> formNames = new HashSet<>();
     Set<String> parts = new HashSet<>();
     for (GrowthForm form : forms) {
       formNames.add(form.id());
@@ -84,12 +85,12 @@ public final class Knowledge {
     }
     usual.forEach(one -> shelf.refers(usual, one.id(), "id", List.of(one.id()), forms));
     for (Pattern pattern : patterns) {
-      named(shelf, patterns, pattern.id(), "kinds", pattern.kinds(), parts, "kind of part");
+      shelf.named(patterns, pattern.id(), "kinds", pattern.kinds(), parts, "kind of part");
     }
     for (Sign sign : signs) {
       shelf.refers(signs, sign.id(), "patterns", sign.patterns(), patterns);
       shelf.refers(signs, sign.id(), "check", List.of(sign.check()), checks);
-      named(shelf, signs, sign.id(), "forms", sign.forms(), formNames, "growth form");
+      checkForms(shelf, signs, sign.id(), "forms", sign.forms());
     }
     for (Check check : checks) {
       nodes(shelf, checks, check.id(), "asks", check.asks());
@@ -107,9 +108,9 @@ public final class Knowledge {
       shelf.refers(causes, id, "change", List.of(cause.change()), changes);
       shelf.refers(causes, id, "helped-by", cause.helpedBy(), changes);
       shelf.refers(causes, id, "alike", cause.alike().keySet(), causes);
-      named(shelf, causes, id, "forms", cause.forms(), formNames, "growth form");
-      named(shelf, causes, id, "not-forms", cause.notForms(), formNames, "growth form");
-      named(shelf, causes, id, "rates", cause.rates().keySet(), formNames, "growth form");
+      checkForms(shelf, causes, id, "forms", cause.forms());
+      checkForms(shelf, causes, id, "not-forms", cause.notForms());
+      checkForms(shelf, causes, id, "rates", cause.rates().keySet());
     }
     for (Taxon taxon : taxa) {
       shelf.refers(taxa, taxon.id(), "form", List.of(taxon.form()), forms);
@@ -118,6 +119,11 @@ public final class Knowledge {
         shelf.wrong(taxa, taxon.id(), "temperature", "least is not below greatest");
       }
     }
+  }
+
+  /** Notes each of an entry's names that is neither a growth form nor a tag of one. */
+  void checkForms(Shelf shelf, Table<?> from, String entry, String field, Collection<String> ids) {
+    shelf.named(from, entry, field, ids, formNames, "growth form");
   }
 
   /** Nodes are missed by their sign or by its pattern, so that each is missed once. */
@@ -137,19 +143,6 @@ public final class Knowledge {
             "pattern “" + id.replaceFirst(".*@", "") + "” of sign “" + sign + "”");
       }
     }
-  }
-
-  private static void named(
-      Shelf shelf,
-      Table<?> from,
-      String entry,
-      String field,
-      Collection<String> ids,
-      Set<String> known,
-      String what) {
-    ids.stream()
-        .filter(id -> !known.contains(id))
-        .forEach(id -> shelf.missing(from, entry, field, id, what + " “" + id + "”"));
   }
 
   /** Prepares what is looked up often, once nothing is wrong. */

@@ -10,7 +10,8 @@ import org.mildlantern.core.knowledge.load.Shelf;
  *
  * @param edition fingerprint of all files
  */
-public record Library(Knowledge knowledge, Remedies remedies, Media media, String edition) {
+public record Library(
+    Knowledge knowledge, Remedies remedies, Media media, Rescue rescue, String edition) {
   /** Read at its first use and shared: it is immutable. */
   private static final class Shipped {
     private static final Library LIBRARY = load(Files.ofClassPath("/knowledge"));
@@ -31,11 +32,12 @@ public record Library(Knowledge knowledge, Remedies remedies, Media media, Strin
     Knowledge knowledge = new Knowledge(shelf);
     Remedies remedies = new Remedies(shelf, knowledge);
     Media media = new Media(shelf, knowledge);
+    Rescue rescue = new Rescue(shelf, knowledge);
     List<Fault> faults = shelf.faults().all();
     if (!faults.isEmpty()) {
       throw new KnowledgeException(faults);
     }
     knowledge.index();
-    return new Library(knowledge, remedies, media, shelf.fingerprint(path -> true));
+    return new Library(knowledge, remedies, media, rescue, shelf.fingerprint(path -> true));
   }
 }

@@ -1,9 +1,12 @@
 package org.mildlantern.core.knowledge;
 
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 
@@ -15,6 +18,8 @@ public final class Media {
   private final Table<Recipe> recipes;
   private final Table<Thirst> thirsts;
   private final Table<PaceReason> reasons;
+  private final Table<Wish> wishes;
+  private final Table<WaterLine> how;
 
   private record Thirst(String id, double thirst) {}
 
@@ -30,6 +35,14 @@ public final class Media {
     recipes = shelf.table("recipe", "water/recipes.yaml", "recipes", Recipe.class);
     thirsts = shelf.table("growth form", "water/thirst.yaml", "thirsts", Thirst.class);
     reasons = shelf.table("signal", "water/signals.yaml", "signals", PaceReason.class);
+    wishes = shelf.table("wish", "water/wishes.yaml", "wishes", Wish.class);
+    how = shelf.table("line", "water/how.yaml", "how", WaterLine.class);
+    checkWishes(shelf);
+    for (WaterLine line : how) {
+      knowledge.checkForms(shelf, how, line.id(), "forms", line.forms());
+      knowledge.checkForms(shelf, how, line.id(), "not-forms", line.notForms());
+      shelf.places(how, line.id(), "say", line.say().names(), WaterLine.FIGURES);
+    }
     for (PaceReason reason : reasons) {
       String id = reason.id();
       shelf.refers(reasons, id, "context", reason.context().keySet(), knowledge.conditions());
@@ -52,6 +65,35 @@ public final class Media {
             medium ->
                 shelf.wrong(
                     knowledge.media(), medium.id(), "id", "is missing in water/recipes.yaml"));
+  }
+
+  private void checkWishes(Shelf shelf) {
+    Set<Watering> wished = EnumSet.noneOf(Watering.class);
+    for (Wish wish : wishes) {
+      shelf.refers(wishes, wish.id(), "at-rest", List.of(wish.atRest()), wishes);
+      for (Watering habit : wish.habits()) {
+        if (!wished.add(habit)) {
+          shelf.wrong(wishes, wish.id(), "for", habit.label() + " has a wish already");
+        }
+      }
+    }
+    Set<Watering> without = EnumSet.complementOf(EnumSet.copyOf(wished));
+    for (Watering habit : without) {
+      String last = wishes.stream().reduce((a, b) -> b).map(Wish::id).orElse("");
+      shelf.wrong(wishes, last, "for", "nothing is for " + habit.label());
+    }
+  }
+
+  /** What a kind of a water habit wishes of its pot, growing or at rest. */
+  public Wish wish(Watering habit, boolean resting) {
+    Wish growing =
+        wishes.stream().filter(wish -> wish.habits().contains(habit)).findFirst().orElseThrow();
+    return resting ? wishes.find(growing.atRest()).orElseThrow() : growing;
+  }
+
+  /** How to water, in the order of doing. */
+  public Collection<WaterLine> how() {
+    return how;
   }
 
   /** How much leaves of a growth form draw against usual ones, 1 for usual. */

@@ -1,16 +1,31 @@
 package org.mildlantern.core.water;
 
-import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
-import org.mildlantern.core.knowledge.GrowthForm;
+import java.util.Map;
+import java.util.Set;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Media;
+import org.mildlantern.core.knowledge.WaterLine.Fact;
+import org.mildlantern.core.knowledge.WaterLine.Way;
 import org.mildlantern.core.knowledge.Watering;
 
-/** How to water a plant, by its kind, its stage and its pot. Rules that growers share. */
+/** How to water a plant, by its kind, its stage and its pot: which lines of the knowledge hold. */
 public final class HowToWater {
+  /** Below this, °C, water is given later and less. Rule of thumb. */
   private static final double COLD = 14;
+
+  /** Hours within which leaves must be dry. Rule of thumb. */
+  private static final double LIMIT_HOURS = 4;
+
+  /** Longer than this the hours are not told. */
+  private static final double HALF_A_DAY = 12;
+
+  private static final double FILM_MM = 0.2;
+  private static final double MM_PER_KPA = 0.06;
+  private static final double MOVING = 3;
 
   private HowToWater() {}
 
@@ -49,131 +64,72 @@ public final class HowToWater {
     }
   }
 
-  private static final double FILM_MM = 0.2;
-  private static final double MM_PER_KPA = 0.06;
-  private static final double MOVING = 3;
-  private static final double LIMIT_HOURS = 4;
-
   /** The lines in the order of doing. */
-  public static List<String> of(Kind kind, boolean resting, Pot pot) {
-    List<String> lines = new ArrayList<>();
-    GrowthForm form = kind.form();
-    if (form.id().equals("air-plant")) {
-      return airPlant(pot);
+  public static List<String> of(Media knowledge, Kind kind, boolean resting, Pot pot) {
+    Way way = way(kind, pot);
+    Set<Fact> facts = facts(kind, resting, pot);
+    Map<String, Object> figures = figures(pot);
+    return knowledge.how().stream()
+        .filter(line -> line.fits(kind.form(), way, facts))
+        .map(line -> line.say().say(figures))
+        .toList();
+  }
+
+  private static Way way(Kind kind, Pot pot) {
+    if (kind.water() == Watering.SOAK) {
+      return Way.SOAKED;
     }
-    if (form.id().equals("tank-bromeliad")) {
-      lines.add(
-          "Fill the cup with soft water; tip it out and fill it fresh on the day that the round says.");
-      lines.add("The medium only just damp.");
-      if (cold(pot)) {
-        lines.add("Cold and dark: leave the cup nearly empty.");
-      }
-      return lines;
+    if (kind.water() == Watering.CUP) {
+      return Way.CUP;
     }
     if (pot.standing() != null) {
-      return standing(pot.standing(), kind, resting);
+      return switch (pot.standing().kind()) {
+        case TRAY -> Way.TRAY;
+        case RESERVOIR -> Way.RESERVOIR;
+        case WICK -> Way.WICK;
+        case NONE -> throw new IllegalArgumentException("standing: in nothing");
+      };
     }
     if (kind.water() == Watering.WET_FEET) {
-      lines.add(
-          resting
-              ? "At rest: no standing water, the medium just damp, with rain or pure water."
-              : "Rain or pure water into the tray, one to three cm, refilled when it is gone for a day.");
-      return lines;
+      return Way.BOG;
     }
-    if (pot.mounted()) {
-      lines.add("Dip the mount until no bubbles rise, or water it through; dry by night.");
-      return lines;
-    }
-    if (pot.bone()) {
-      lines.add(
-          "Very dry medium sheds water: stand the pot in water to the rim until no bubbles rise, then"
-              + " let it drain.");
-    } else {
-      lines.add("Soak it until water runs out below, wait, and once more; let it drain.");
-    }
-    if (pot.drinkMl() != null) {
-      lines.add("A full drink is about " + rounded(pot.drinkMl()) + " ml.");
-    }
-    if (!pot.holes()) {
-      lines.add("The pot has no holes: give the measure, never more, and tip out what stands.");
-    }
-    if (pot.outer()) {
-      lines.add("Empty the outer pot after ten minutes.");
-    }
-    if (form.tags().contains("orchid") || form.id().contains("rosette")) {
-      lines.add("In the morning, and keep the crown dry: blot what stands in it.");
-    } else {
-      lines.add("In the morning, so that leaves are dry by night.");
-    }
-    if (kind.shyOf(Habits.Shy.SALTS)) {
-      lines.add("Rain or pure water: it is shy of salts.");
-    }
-    if (cold(pot)) {
-      lines.add("Cold: lukewarm water, and rather a day late than early.");
-    }
-    return lines;
+    return pot.mounted() ? Way.MOUNT : Way.POT;
   }
 
-  private static List<String> airPlant(Pot pot) {
-    List<String> lines = new ArrayList<>();
+  private static Set<Fact> facts(Kind kind, boolean resting, Pot pot) {
     double hours = pot.air().dryingHours();
-    lines.add(
-        "Dunk it for twenty minutes or mist until it drips, in the morning; shake it out and hang it"
-            + " head down.");
-    lines.add(
-        String.format(
-            Locale.ROOT,
-            "It must be dry within %.0f hours. In the %s air of its place it takes about %s.",
-            LIMIT_HOURS,
-            pot.air().moving() ? "moving" : "still",
-            hours > 12 ? "half a day or more" : String.format(Locale.ROOT, "%.1f hours", hours)));
-    if (hours > LIMIT_HOURS) {
-      lines.add("That is too long: dry it before a fan or in a drier room before it goes back.");
-    }
-    if (cold(pot)) {
-      lines.add("Cold: half as often, and only where it dries.");
-    }
-    return lines;
+    Set<Fact> facts = EnumSet.noneOf(Fact.class);
+    add(facts, Fact.RESTING, resting);
+    add(facts, Fact.VERY_DRY, pot.bone());
+    add(facts, Fact.DRINK_KNOWN, pot.drinkMl() != null);
+    add(facts, Fact.NO_HOLES, !pot.holes());
+    add(facts, Fact.OUTER_POT, pot.outer());
+    add(facts, Fact.SALT_SHY, kind.shyOf(Habits.Shy.SALTS));
+    add(facts, Fact.COLD, pot.air().celsius() != null && pot.air().celsius() < COLD);
+    add(facts, Fact.LEFT_OFF, pot.standing() != null && pot.standing().off());
+    add(facts, Fact.DRIES_IN_HOURS, hours <= HALF_A_DAY);
+    add(facts, Fact.DRIES_SLOWLY, hours > LIMIT_HOURS);
+    return facts;
   }
 
-  private static List<String> standing(Stands in, Kind kind, boolean resting) {
-    List<String> lines = new ArrayList<>();
-    long ml = rounded(in.level().ml());
-    if (in.kind() == Standing.Kind.TRAY) {
-      lines.add(
-          String.format(
-              Locale.ROOT,
-              "Fill the tray to %.1f cm, about %d ml, %s.",
-              in.level().cm(),
-              ml,
-              resting ? "no more while it rests" : "and let it run dry for a day between fills"));
-    } else if (in.off()) {
-      lines.add(
-          "Cold and dark: leave the "
-              + (in.kind() == Standing.Kind.WICK ? "jar" : "reservoir")
-              + " empty until spring and water from above, a little, when the top is dry.");
-      lines.add("Other keepers leave it filled all year; then at least let it run dry for a week.");
-    } else {
-      lines.add(
-          "Fill the "
-              + (in.kind() == Standing.Kind.WICK ? "jar" : "reservoir")
-              + " with about "
-              + ml
-              + " ml, a quarter of the pot; let it run dry for a day before the next.");
-      if (in.kind() == Standing.Kind.WICK) {
-        lines.add("The wick must be wet through, and the jar stand below the pot.");
-      }
+  private static void add(Set<Fact> facts, Fact fact, boolean holds) {
+    if (holds) {
+      facts.add(fact);
     }
-    lines.add(
-        "Flush from above with plain water on the day that the round says, and tip that out.");
-    if (kind.shyOf(Habits.Shy.SALTS)) {
-      lines.add("Rain or pure water only: it is shy of salts.");
-    }
-    return lines;
   }
 
-  private static boolean cold(Pot pot) {
-    return pot.air().celsius() != null && pot.air().celsius() < COLD;
+  private static Map<String, Object> figures(Pot pot) {
+    Map<String, Object> figures = new HashMap<>();
+    figures.put("limit", LIMIT_HOURS);
+    figures.put("hours", pot.air().dryingHours());
+    figures.put("air", pot.air().moving() ? "moving" : "still");
+    if (pot.standing() != null) {
+      figures.put("ml", rounded(pot.standing().level().ml()));
+      figures.put("cm", pot.standing().level().cm());
+    } else if (pot.drinkMl() != null) {
+      figures.put("ml", rounded(pot.drinkMl()));
+    }
+    return figures;
   }
 
   private static long rounded(double millilitres) {

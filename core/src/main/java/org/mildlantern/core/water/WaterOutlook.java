@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import org.mildlantern.core.knowledge.Wish;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -36,9 +37,6 @@ public record WaterOutlook(
     WaterStory story,
     Working working) {
   public static final int AHEAD = 60;
-
-  /** Days between looks at a pot that rests dry. Rule of thumb. */
-  private static final int REST_DAYS = 10;
 
   /**
    * Looks ahead from what is known.
@@ -116,8 +114,7 @@ public record WaterOutlook(
       return 0;
     }
     long since = ChronoUnit.DAYS.between(last, today);
-    long wait = wish == Wish.DRY_REST ? REST_DAYS : 1;
-    return (int) Math.max(0, Math.min(wait, wait - since));
+    return (int) Math.max(0, Math.min(wish.waits(), wish.waits() - since));
   }
 
   private static String percent(double share) {

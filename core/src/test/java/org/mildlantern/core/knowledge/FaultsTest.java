@@ -133,6 +133,35 @@ class FaultsTest {
   }
 
   @Test
+  void aSentenceThatIsNoPatternOrAsksForAnUnknownFigureIsNamed() {
+    Fault open = only("water/how.yaml", text -> text.replaceFirst("\\{air} air", "{air air"));
+    assertThat(open.what()).startsWith("say: ");
+    assertThat(open.line()).isEqualTo(lineOf("water/how.yaml", "id: dries-in-hours"));
+    Fault unknown =
+        only("water/how.yaml", text -> text.replaceFirst("\\{cm, number", "{mm, number"));
+    assertThat(unknown.entry()).isEqualTo("fill-the-tray");
+    assertThat(unknown.what()).isEqualTo("say: there is no figure “mm”");
+  }
+
+  @Test
+  void rulesOfRescueNameFamiliesFormsAndCausesThatExist() {
+    assertThat(only("care/salvage.yaml", text -> text.replace("[pest]", "[pests]")).what())
+        .contains("there is no family “pests”");
+    assertThat(
+            only("care/odds.yaml", text -> text.replaceFirst("forms: \\[woody", "forms: [wooden"))
+                .what())
+        .contains("there is no growth form “wooden”");
+  }
+
+  @Test
+  void aWaterHabitHasOneWishAndNoneIsWithout() {
+    assertThat(only("water/wishes.yaml", text -> text.replace("cup, soak]", "cup]")).what())
+        .isEqualTo("for: nothing is for soak");
+    assertThat(only("water/wishes.yaml", text -> text.replace("for: []", "for: [cup]")).what())
+        .isEqualTo("for: cup has a wish already");
+  }
+
+  @Test
   void theDeskSaysWhatItHoldsOrWhereItIsWrong(@TempDir Path folder) throws IOException {
     for (Map.Entry<String, String> file : KnowledgeTest.SHIPPED.texts().entrySet()) {
       Path to = folder.resolve(file.getKey());

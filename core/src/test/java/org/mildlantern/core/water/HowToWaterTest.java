@@ -4,17 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.knowledge.Media;
 
 class HowToWaterTest {
+  private static final Media MEDIA = Library.shipped().media();
   private static final HowToWater.Pot USUAL =
       new HowToWater.Pot(
           true, false, false, 183.0, false, null, new HowToWater.Air(20.0, 50.0, false));
 
   private static String lines(String kind, boolean resting, HowToWater.Pot pot) {
-    List<String> lines = HowToWater.of(Kinds.taxon(kind), resting, pot);
+    List<String> lines = HowToWater.of(MEDIA, Kinds.taxon(kind), resting, pot);
     assertThat(lines).isNotEmpty().doesNotHaveDuplicates();
     return String.join(" ", lines);
   }
@@ -63,6 +66,12 @@ class HowToWaterTest {
   }
 
   @Test
+  void aBromeliadThatHoldsNoCupIsWateredInItsPot() {
+    assertThat(lines("wallisia-cyanea", false, USUAL)).contains("Soak it").doesNotContain("cup");
+    assertThat(lines("ananas", false, USUAL)).contains("Soak it").doesNotContain("cup");
+  }
+
+  @Test
   void bogPlantsStandInATrayInGrowthAndNotAtRest() {
     assertThat(lines("dionaea", false, USUAL)).contains("tray");
     assertThat(lines("dionaea", true, USUAL)).contains("no standing water");
@@ -81,7 +90,7 @@ class HowToWaterTest {
     HowToWater.Pot hung =
         new HowToWater.Pot(
             true, false, true, null, false, null, new HowToWater.Air(celsius, humidity, moving));
-    return HowToWater.of(Kinds.taxon("tillandsia-ionantha"), false, hung);
+    return HowToWater.of(MEDIA, Kinds.taxon("tillandsia-ionantha"), false, hung);
   }
 
   @Test
@@ -103,6 +112,7 @@ class HowToWaterTest {
     return String.join(
         " ",
         HowToWater.of(
+            MEDIA,
             Kinds.taxon("drosera-capensis"),
             resting,
             new HowToWater.Pot(
@@ -121,7 +131,7 @@ class HowToWaterTest {
   }
 
   private static String unnamed(String form, HowToWater.Pot pot) {
-    return String.join(" ", HowToWater.of(Kinds.form(form), false, pot));
+    return String.join(" ", HowToWater.of(MEDIA, Kinds.form(form), false, pot));
   }
 
   @Test
@@ -135,13 +145,21 @@ class HowToWaterTest {
   }
 
   @Test
-  void everyFormHasAnAnswer() {
-    for (Kind kind :
-        Library.shipped().knowledge().forms().stream()
-            .map(form -> Kinds.form(form.id()))
-            .toList()) {
-      assertThat(HowToWater.of(kind, false, USUAL)).as(kind.name()).isNotEmpty();
-      assertThat(HowToWater.of(kind, true, USUAL)).as(kind.name()).isNotEmpty();
+  void everyFormHasAnAnswerInEveryPot() {
+    HowToWater.Air air = new HowToWater.Air(8.0, 90.0, false);
+    PotShape shape = PotShape.of(PotShape.Kind.ROUND, 12, null);
+    for (GrowthForm form : Library.shipped().knowledge().forms()) {
+      Kind kind = Kinds.form(form.id());
+      for (Standing.Kind in : Standing.Kind.values()) {
+        HowToWater.Stands stands =
+            in == Standing.Kind.NONE
+                ? null
+                : new HowToWater.Stands(in, Standing.level(in, shape, true), true);
+        HowToWater.Pot pot = new HowToWater.Pot(false, true, false, null, true, stands, air);
+        assertThat(HowToWater.of(MEDIA, kind, false, pot)).as(kind.name()).isNotEmpty();
+        assertThat(HowToWater.of(MEDIA, kind, true, pot)).as(kind.name()).isNotEmpty();
+      }
+      assertThat(HowToWater.of(MEDIA, kind, false, USUAL)).as(kind.name()).isNotEmpty();
     }
   }
 }

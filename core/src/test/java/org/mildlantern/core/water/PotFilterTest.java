@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.water.Reading.Felt.Answer;
 import org.mildlantern.core.water.Reading.Felt.Depth;
@@ -146,8 +148,10 @@ class PotFilterTest {
 
   @Test
   void restMakesEveryWishDrier() {
+    Media media = Library.shipped().media();
     for (Watering water : Watering.values()) {
-      assertThat(Wish.of(water, true).threshold()).isLessThan(Wish.of(water, false).threshold());
+      assertThat(media.wish(water, true).threshold())
+          .isLessThan(media.wish(water, false).threshold());
     }
   }
 

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.mildlantern.core.knowledge.Wish;
 
 /**
  * A pot of known truth, watered through several cycles by a keeper who reads it now and then, with

@@ -15,6 +15,8 @@ import org.mildlantern.core.journal.StoodInWater;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.journal.Weighed;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.knowledge.Watering;
+import org.mildlantern.core.knowledge.Wish;
 
 class WaterStoryTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
@@ -39,18 +41,19 @@ class WaterStoryTest {
     return WaterStory.tell(HOLDING, 0.1, events, TODAY, day -> 0.8, TODAY.minusDays(10));
   }
 
-  private WaterOutlook outlook(Wish wish) {
+  private WaterOutlook outlook(Watering habit) {
+    Wish wish = Library.shipped().media().wish(habit, false);
     return WaterOutlook.of(story(), HOLDING, wish, TODAY, day -> 0.8);
   }
 
   @Test
   void aSoakedPotIsLeftAloneAndADryOneLookedAtTomorrow() {
     watered(0, null, Watered.RunOff.THROUGH);
-    assertThat(outlook(Wish.DRY_BETWEEN).lookOn()).isAfter(TODAY.plusDays(2));
+    assertThat(outlook(Watering.DRY_BETWEEN).lookOn()).isAfter(TODAY.plusDays(2));
     events.clear();
     watered(9, null, Watered.RunOff.THROUGH);
     seen(0, Felt.probe(Moisture.DRY, Moisture.DRY, Moisture.DRY));
-    assertThat(outlook(Wish.EVENLY_MOIST).lookOn()).isEqualTo(TODAY.plusDays(1));
+    assertThat(outlook(Watering.EVENLY_MOIST).lookOn()).isEqualTo(TODAY.plusDays(1));
   }
 
   @Test
@@ -91,7 +94,7 @@ class WaterStoryTest {
     }
     WaterStory story = story();
     assertThat(story.now().pace() * 0.8).isBetween(0.07, 0.14);
-    assertThat(outlook(Wish.DRY_BETWEEN).change().words()).isEmpty();
+    assertThat(outlook(Watering.DRY_BETWEEN).change().words()).isEmpty();
   }
 
   @Test
@@ -124,7 +127,7 @@ class WaterStoryTest {
       watered(ago, null, Watered.RunOff.THROUGH);
       seen(ago - 3, Felt.probe(Moisture.DRY, Moisture.DRY, Moisture.DRY));
     }
-    PaceChange change = outlook(Wish.DRY_BETWEEN).change();
+    PaceChange change = outlook(Watering.DRY_BETWEEN).change();
     assertThat(change.ratio()).isGreaterThan(1.5);
     assertThat(change.words()).contains("times as fast as five weeks ago");
     assertThat(change.faster() + change.slower()).isLessThanOrEqualTo(1.001);
@@ -133,7 +136,7 @@ class WaterStoryTest {
   @Test
   void theWorkingSaysWhatItRestsOn() {
     watered(3, null, Watered.RunOff.NOT_SAID);
-    WaterOutlook outlook = outlook(Wish.EVENLY_MOIST);
+    WaterOutlook outlook = outlook(Watering.EVENLY_MOIST);
     assertThat(outlook.working().steps()).extracting("name").contains("Left now", "Its pace");
     assertThat(outlook.drinkMl()).isBetween(10.0, HOLDING.availableMl());
     assertThat(outlook.soonest()).isBeforeOrEqualTo(outlook.latest());

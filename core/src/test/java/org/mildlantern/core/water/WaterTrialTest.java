@@ -10,6 +10,8 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.knowledge.Watering;
+import org.mildlantern.core.knowledge.Wish;
 
 /** Simulated pots over all media, sizes and seasons: is the day foretold the day that comes? */
 class WaterTrialTest {
@@ -31,7 +33,9 @@ class WaterTrialTest {
         PotShape pot = PotShape.of(PotShape.Kind.ROUND, width, null);
         Holding holding = Holding.of(pot, MEDIA.mixOf(medium.id()).orElseThrow());
         for (int season = 0; season < 4; season++) {
-          for (Wish wish : List.of(Wish.EVENLY_MOIST, Wish.DRY_BETWEEN, Wish.DRY_FULLY)) {
+          for (Watering habit :
+              List.of(Watering.EVENLY_MOIST, Watering.DRY_BETWEEN, Watering.DRY_FULLY)) {
+            Wish wish = MEDIA.wish(habit, false);
             SimulatedPot.Trial trial = new SimulatedPot(pot, holding, wish, season, seed++).run();
             if (trial != null) {
               trials.add(trial);

@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge.load;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.PropertyNamingStrategies;
@@ -17,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.StreamSupport;
@@ -134,10 +136,25 @@ public final class Shelf {
       messages.stream()
           .filter(message -> !inherited(message, entry, whole, table))
           .forEach(message -> faults.add(fault(document, entry, id, message)));
-      T value = messages.isEmpty() ? MAPPER.convertValue(whole, type) : null;
+      T value = messages.isEmpty() ? value(whole, type, document, entry, id) : null;
       if (!table.add(id, value, new Table.Place(document, entry))) {
         faults.add(new Fault(document.file(), document.line(entry, "id"), id, "id: stands twice"));
       }
+    }
+  }
+
+  /** Null when a text in it is no pattern, which is then a fault. */
+  private <T> T value(JsonNode whole, Class<T> type, Document document, JsonNode entry, String id) {
+    try {
+      return MAPPER.convertValue(whole, type);
+    } catch (IllegalArgumentException e) {
+      if (!(e.getCause() instanceof JsonMappingException mapping)) {
+        throw e;
+      }
+      String field = mapping.getPath().get(0).getFieldName();
+      String what = mapping.getOriginalMessage().replaceFirst(".*problem: ", "");
+      faults.add(new Fault(document.file(), document.line(entry, field), id, field + ": " + what));
+      return null;
     }
   }
 
@@ -200,6 +217,29 @@ public final class Shelf {
         missing(from, entry, field, id, to.what() + " “" + id + "”");
       }
     }
+  }
+
+  /**
+   * Notes each of an entry's names that is not known.
+   *
+   * @param what one of them is called
+   */
+  public void named(
+      Table<?> from,
+      String entry,
+      String field,
+      Collection<String> names,
+      Set<String> known,
+      String what) {
+    names.stream()
+        .filter(name -> !known.contains(name))
+        .forEach(name -> missing(from, entry, field, name, what + " “" + name + "”"));
+  }
+
+  /** Notes each place of an entry's sentence that nothing fills. */
+  public void places(
+      Table<?> from, String entry, String field, Set<String> places, Set<String> filled) {
+    named(from, entry, field, places, filled, "figure");
   }
 
   /**
