@@ -1,7 +1,7 @@
 package org.mildlantern.core.treatment;
 
 import java.util.List;
-import java.util.Locale;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -15,6 +15,7 @@ import org.mildlantern.core.working.Working.Step;
  * @param waterMl of water
  */
 public record Dilution(double stockMl, double waterMl, Working working) {
+  private static final Words WORDS = Words.of(Dilution.class);
 
   /**
    * Works out the two volumes.
@@ -44,11 +45,11 @@ public record Dilution(double stockMl, double waterMl, Working working) {
             "Dilution",
             "C1·V1 = C2·V2",
             List.of(
-                new Step("Stock", String.format(Locale.ROOT, "%.1f %%", stock)),
-                new Step("Wished", String.format(Locale.ROOT, "%.1f %%", wished)),
+                new Step("Stock", WORDS.say("percent", stock)),
+                new Step("Wished", WORDS.say("percent", wished)),
                 new Step("Mix", Dose.amount(millilitres, "ml")),
                 new Step("Water", Dose.amount(millilitres - v1, "ml"))),
-            Dose.amount(v1, "ml") + " of stock",
+            WORDS.say("dilution.stock", Dose.amount(v1, "ml")),
             "conservation of the dissolved amount; shrinking on mixing is left out"));
   }
 }

@@ -3,6 +3,7 @@ package org.mildlantern.core.treatment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -27,6 +28,8 @@ public record Dose(
     double error,
     double waterMl,
     Working working) {
+  private static final Words WORDS = Words.of(Dose.class);
+
   /** An error of rounding above which the page says so. Rule of thumb. */
   public static final double NOTABLE = 0.05;
 
@@ -66,8 +69,7 @@ public record Dose(
           new Step(
               "Measured",
               amount(measured, rate.unit()),
-              String.format(
-                  Locale.ROOT, "%s, error of rounding %+.1f %%", gauge.label(), 100 * error)));
+              WORDS.say("dose.rounding", gauge.label(), 100 * error)));
     }
     return new Dose(
         rate,
@@ -91,7 +93,7 @@ public record Dose(
       return "";
     }
     int goes = gauge.goes(measured);
-    return gauge.label() + (goes > 1 ? ", in " + goes + " goes" : "");
+    return WORDS.say("dose.gauge", gauge.label(), goes);
   }
 
   public boolean roughly() {

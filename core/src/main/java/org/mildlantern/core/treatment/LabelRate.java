@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.mildlantern.core.words.Words;
 
 /**
  * How much of a product a label asks for, as printed.
@@ -19,6 +20,8 @@ import java.util.regex.Pattern;
  * @param solid whether the amount is in grams
  */
 public record LabelRate(String printed, double least, double most, boolean solid) {
+  private static final Words WORDS = Words.of(LabelRate.class);
+
   static final double GALLON = 3.785411784;
   static final double TEASPOON = 4.92892159375;
   static final double TABLESPOON = 3 * TEASPOON;
@@ -59,8 +62,7 @@ public record LabelRate(String printed, double least, double most, boolean solid
       throw new IllegalArgumentException("The range runs backwards.");
     }
     if (rate.most > MOST) {
-      throw new IllegalArgumentException(
-          "That is more than %.0f in a litre; is the unit right?".formatted(MOST));
+      throw new IllegalArgumentException(WORDS.say("label.too-much", MOST));
     }
     return rate;
   }
@@ -86,8 +88,7 @@ public record LabelRate(String printed, double least, double most, boolean solid
       boolean solid = per.group(3).equals("g") || per.group(3).equals("oz");
       return of(printed, number(per.group(1)) * unit, per.group(2), unit, solid);
     }
-    throw new IllegalArgumentException(
-        "This could not be read. Write it like " + String.join(", ", EXAMPLES) + ".");
+    throw new IllegalArgumentException(WORDS.say("label.unread", String.join(", ", EXAMPLES)));
   }
 
   private static LabelRate of(

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.words.Words;
 
 /**
  * Why a course does not work, the likeliest first, and what to change to. The order follows from
@@ -18,6 +18,8 @@ import org.mildlantern.core.knowledge.Remedies;
  * @param next means of other groups that hit it, the gentlest lawful first
  */
 public record NotWorking(List<Reason> reasons, List<Means> next) {
+  private static final Words WORDS = Words.of(NotWorking.class);
+
   private static final int NEXT = 3;
   private static final double HITS = 0.3;
 
@@ -55,12 +57,7 @@ public record NotWorking(List<Reason> reasons, List<Means> next) {
     reasons.add(wrongName(course, counts));
     if (course.skipped() > 0) {
       reasons.add(
-          new Reason(
-              "Visits missed",
-              course.skipped()
-                  + (course.skipped() == 1 ? " visit was" : " visits were")
-                  + " skipped or late; what hatched between them has laid again.",
-              4));
+          new Reason("Visits missed", WORDS.say("not-working.skipped", course.skipped()), 4));
     }
     reasons.sort(Comparator.comparingInt((Reason r) -> -r.points()));
     return new NotWorking(
@@ -74,10 +71,7 @@ public record NotWorking(List<Reason> reasons, List<Means> next) {
             .anyMatch(row -> row.counted() < counts.rows().get(0).counted() / 2.0);
     return new Reason(
         "Missed spots",
-        (fell
-                ? "Numbers fell and came back: some sat where nothing reached. "
-                : "Some sit where little reaches. ")
-            + pest.hidden(),
+        WORDS.say("not-working.missed", Words.yes(fell), pest.hidden()),
         fell ? 4 : 2);
   }
 
@@ -97,14 +91,12 @@ public record NotWorking(List<Reason> reasons, List<Means> next) {
               .sorted()
               .toList();
       if (days.get(days.size() - 1) - days.get(0) >= generation) {
-        return new Reason(
-            "Resistance", "Group " + group + " was used for more than one generation.", 5);
+        return new Reason("Resistance", WORDS.say("not-working.group", group), 5);
       }
     }
     return worn.isEmpty()
         ? new Reason("Resistance", "", 0)
-        : new Reason(
-            "Resistance", "Some strains bear group " + String.join(", ", worn) + " already.", 2);
+        : new Reason("Resistance", WORDS.say("not-working.strains", String.join(", ", worn)), 2);
   }
 
   private static Reason again(Course course, CountBand counts) {
@@ -113,27 +105,21 @@ public record NotWorking(List<Reason> reasons, List<Means> next) {
     List<String> why = new ArrayList<>();
     if (course.foundOnNeighbours()) {
       points += 4;
-      why.add("it was found on a plant that shared its place");
+      why.add(WORDS.say("not-working.again.neighbour"));
     }
     if (course.carriers()) {
       points += 3;
-      why.add("carriers were noted");
+      why.add(WORDS.say("not-working.again.carriers"));
     }
     if (!course.apart()) {
       points += 2;
-      why.add("the plant does not stand apart");
+      why.add(WORDS.say("not-working.again.apart"));
     }
     if (none) {
       points += 1;
-      why.add("there was a look with none before");
+      why.add(WORDS.say("not-working.again.none"));
     }
-    String words = String.join(", ", why);
-    return new Reason(
-        "Brought in again",
-        words.isEmpty()
-            ? ""
-            : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".",
-        points);
+    return new Reason("Brought in again", String.join(" ", why), points);
   }
 
   private static Reason wrongName(Course course, CountBand counts) {
@@ -143,12 +129,7 @@ public record NotWorking(List<Reason> reasons, List<Means> next) {
                 .skip(1)
                 .allMatch(row -> row.counted() >= counts.rows().get(0).counted());
     int points = (neverFell ? 3 : 0) + (course.probability() < 0.6 ? 2 : 0);
-    return new Reason(
-        "Wrong name",
-        neverFell
-            ? "Numbers never fell at all; look again with a lens, it may be something else."
-            : "The name was not sure when the case was opened; look again.",
-        points);
+    return new Reason("Wrong name", WORDS.say("not-working.name", Words.yes(neverFell)), points);
   }
 
   private static List<Means> next(

@@ -8,6 +8,7 @@ import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.words.Words;
 
 /**
  * A plant as treatment sees it.
@@ -15,21 +16,23 @@ import org.mildlantern.core.knowledge.Remedies;
  * @param shyOf what hurts it, in words by the id that means name it with
  */
 public record Patient(Kind kind, Map<String, String> shyOf) {
+  private static final Words WORDS = Words.of(Patient.class);
 
   public static Patient of(Kind kind, Remedies remedies) {
     Map<String, String> shy = new LinkedHashMap<>();
-    String whose = kind.taxon().isPresent() ? "this kind is" : "plants built like it are mostly";
+
     for (Habits.Shy one : Habits.Shy.values()) {
       if (kind.shyOf(one)) {
-        shy.put(one.id(), whose + " hurt by " + one.label());
+        shy.put(
+            one.id(), WORDS.say("patient.hurt", Words.yes(kind.taxon().isPresent()), one.label()));
       }
     }
     remedies
         .sensitivities(kind)
-        .forEach(one -> shy.put(one.id(), "it has " + one.label() + ". " + one.what()));
-    shy.computeIfPresent("wet-feet", (id, words) -> "it wants its feet wet");
+        .forEach(one -> shy.put(one.id(), WORDS.say("patient.has", one.label(), one.what())));
+    shy.computeIfPresent("wet-feet", (id, words) -> WORDS.say("patient.wet-feet"));
     if (kind.edible()) {
-      shy.put("edible", "it is eaten; only what its label allows on edible plants may be used");
+      shy.put("edible", WORDS.say("patient.edible"));
     }
     return new Patient(kind, shy);
   }

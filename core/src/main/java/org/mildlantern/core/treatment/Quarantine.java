@@ -4,9 +4,9 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.pest.Generation;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -25,6 +25,8 @@ import org.mildlantern.core.working.Working.Step;
  */
 public record Quarantine(
     LocalDate since, boolean reset, int days, LocalDate clearOn, Working working) {
+  private static final Words WORDS = Words.of(Quarantine.class);
+
   /** The fixed time of the school of fixed days, in days. Rule of thumb. */
   public static final int FIXED_DAYS = 28;
 
@@ -66,7 +68,7 @@ public record Quarantine(
     boolean reset = lastFind != null && lastFind.isAfter(began);
     LocalDate since = reset ? lastFind : began;
     List<Step> steps = new ArrayList<>();
-    steps.add(new Step("Fixed time", FIXED_DAYS + " days", "four weeks, rule of thumb"));
+    steps.add(new Step("Fixed time", WORDS.say("days", FIXED_DAYS), "four weeks, rule of thumb"));
     int days = FIXED_DAYS;
     if (pest != null && rule != Rule.FIXED) {
       double generation = Generation.of(pest, celsius).days();
@@ -74,8 +76,8 @@ public record Quarantine(
       steps.add(
           new Step(
               "One generation and a third",
-              full + " days",
-              String.format(Locale.ROOT, "%s at %.0f °C", pest.species(), celsius)));
+              WORDS.say("days", full),
+              WORDS.say("at-celsius", pest.species(), celsius)));
       days = rule == Rule.GENERATION ? full : Math.max(days, full);
     }
     steps.add(new Step(reset ? "Counted from the last find" : "Counted from", since.toString()));

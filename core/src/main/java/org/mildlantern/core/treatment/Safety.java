@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.words.Words;
 
 /**
  * What to wear, how long a room stays shut, and where things go after a visit. General rules of
@@ -17,6 +18,8 @@ import org.mildlantern.core.knowledge.Means;
  * @param lines everything to mind, in the order of doing
  */
 public record Safety(List<String> gear, double shutHours, List<String> lines) {
+  private static final Words WORDS = Words.of(Safety.class);
+
   private static final Map<String, String> GEAR =
       Map.of(
           "gloves", "waterproof gloves",
@@ -31,53 +34,40 @@ public record Safety(List<String> gear, double shutHours, List<String> lines) {
     boolean bottle = means.stream().anyMatch(Means::product);
     List<String> lines = new ArrayList<>();
     if (bottle) {
-      lines.add(
-          "The label and the law where you live come first; where they differ from this, they are right.");
+      lines.add(WORDS.say("safety.law"));
     }
     means.stream()
         .filter(m -> !m.legal().note().isEmpty())
-        .forEach(m -> lines.add(m.label() + " " + m.legal().note() + "."));
+        .forEach(m -> lines.add(WORDS.say("safety.legal", m.label(), m.legal().note())));
     if (!gear.isEmpty()) {
-      lines.add("Wear " + String.join(", ", gear) + ".");
+      lines.add(WORDS.say("safety.wear", String.join(", ", gear)));
     }
     if (means.stream().anyMatch(m -> m.use().flammable())) {
-      lines.add(
-          "Flammable: no flame, no spark, no hot lamp; an open window; a small cup, not the bottle.");
+      lines.add(WORDS.say("safety.flammable"));
     }
     if (shut > 0) {
-      lines.add(
-          String.format(
-              Locale.ROOT,
-              "Window open while you work; people, children and pets out until it is dry, %.0f hours at least.",
-              shut));
+      lines.add(WORDS.say("safety.shut", shut));
     }
     if (bottle) {
-      lines.add(
-          "Mix only what today needs, in a vessel that never holds food; never two products in one.");
-      lines.add("Lamps, fans and plugs off and dry before you spray.");
+      lines.add(WORDS.say("safety.mix"));
+      lines.add(WORDS.say("safety.plugs"));
     }
     means.stream()
         .filter(m -> m.use().rinseHours() != null)
         .forEach(
             m ->
                 lines.add(
-                    String.format(
-                        Locale.ROOT,
-                        "Rinse %s off with clear water after %.0f hours.",
-                        m.label().toLowerCase(Locale.ROOT),
-                        m.use().rinseHours())));
+                    WORDS.say(
+                        "safety.rinse", m.label().toLowerCase(Locale.ROOT), m.use().rinseHours())));
     if (means.stream().anyMatch(m -> m.use().as().equals("cut"))) {
-      lines.add(
-          "Clean the blade after each cut; cuttings into a closed bag and the bin, never the compost.");
+      lines.add(WORDS.say("safety.blade"));
     }
     if (means.stream().anyMatch(m -> m.use().as().equals("bath"))) {
-      lines.add("Hot water: measure with a thermometer, and lift with both hands.");
+      lines.add(WORDS.say("safety.hot"));
     }
     if (bottle) {
-      lines.add(
-          "Left over: spread it on the plants treated, never down a drain; old bottles to the hazardous waste.");
-      lines.add(
-          "Keep it in its own bottle, locked away, dry and free of frost. Wash hands and sleeves.");
+      lines.add(WORDS.say("safety.left-over"));
+      lines.add(WORDS.say("safety.keep"));
     }
     return new Safety(List.copyOf(gear), shut, lines);
   }

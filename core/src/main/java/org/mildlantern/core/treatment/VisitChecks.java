@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.words.Words;
 
 /**
  * What speaks against a visit: the plant, the weather, people and animals, other products, and
@@ -16,6 +17,8 @@ import org.mildlantern.core.knowledge.Means;
  * means (rules of thumb), and the label comes first.
  */
 public final class VisitChecks {
+  private static final Words WORDS = Words.of(VisitChecks.class);
+
   /** Below this warmth, or above this humidity, wet leaves may not dry by night. Rule of thumb. */
   private static final double COOL = 14;
 
@@ -99,89 +102,62 @@ public final class VisitChecks {
         .toList();
   }
 
-  private void add(boolean blocks, Means means, String reason) {
-    found.add(new VisitCheck(blocks, means.label(), reason));
+  private void add(boolean blocks, Means means, String key, Object... values) {
+    found.add(new VisitCheck(blocks, means.label(), WORDS.say("visit." + key, values)));
   }
 
   private void plant(Means means) {
-    patient.ruinedBy(means).forEach(why -> add(true, means, "Not on this plant: " + why + "."));
+    patient.ruinedBy(means).forEach(why -> add(true, means, "ruins", why));
     patient.hurtBy(means).stream()
         .filter(why -> patient.bears(means))
-        .forEach(why -> add(false, means, "It may mark this plant: " + why + "."));
+        .forEach(why -> add(false, means, "marks", why));
     if (day.soft() && means.product() && means.use().wets()) {
-      add(false, means, "Tender new growth burns first; shield it, or wait until it is firm.");
+      add(false, means, "soft");
     }
     if (day.weak() && means.harm() >= HARSH) {
-      add(
-          false,
-          means,
-          "A weak or thirsty plant is hurt by it; water it first, and take a gentler means if one"
-              + " serves.");
+      add(false, means, "weak");
     }
     if (patient.edible() && means.product() && patient.bears(means)) {
-      add(false, means, "It is eaten: the label must name it, with the days to wait.");
+      add(false, means, "edible");
     }
   }
 
   private void weather(Means means) {
     Means.Use use = means.use();
     if (day.celsius() != null && use.to() != null && day.celsius() > use.to()) {
-      add(
-          true,
-          means,
-          degrees("Too warm at %.0f °C: above %.0f °C it burns. Wait for the evening.", use.to()));
+      add(true, means, "warm", day.celsius(), use.to());
     }
     if (day.celsius() != null && use.from() != null && day.celsius() < use.from()) {
-      add(
-          means.released(),
-          means,
-          degrees("Too cold at %.0f °C: below %.0f °C it does little.", use.from()));
+      add(means.released(), means, "cold", day.celsius(), use.from());
     }
     if (day.humidity() != null && use.humidity() != null && day.humidity() < use.humidity()) {
-      add(
-          false,
-          means,
-          String.format(
-              Locale.ROOT,
-              "The air is dry at %.0f %%; it wants %.0f %% or more.",
-              day.humidity(),
-              use.humidity()));
+      add(false, means, "dry-air", day.humidity(), use.humidity());
     }
     if (use.shade() && day.sun()) {
-      add(true, means, "Sun is on it: move it into shade until it is dry, or wait.");
+      add(true, means, "sun");
     }
     boolean slow =
         day.celsius() != null && day.celsius() < COOL
             || day.humidity() != null && day.humidity() > DAMP;
     if (use.wets() && slow) {
-      add(false, means, "Leaves will dry slowly here; do it in the morning, with moving air.");
+      add(false, means, "slow");
     }
-  }
-
-  private String degrees(String words, double limit) {
-    return String.format(Locale.ROOT, words, day.celsius(), limit);
   }
 
   private void life(Means means) {
     boolean bees = means.ruins().contains("bees") || means.hurts().contains("bees");
     if (bees && day.flowering() && day.outdoors()) {
-      add(true, means, "It flowers where bees fly. Take off the flowers, or take another means.");
+      add(true, means, "bees");
     } else if (day.flowering() && means.product() && means.use().as().equals("spray")) {
-      add(false, means, "Keep it off the flowers; they spot.");
+      add(false, means, "flowers");
     }
     if (day.fish() && means.hurts().contains("fish")) {
-      add(
-          false,
-          means,
-          "Deadly to fish: cover the tank and stop its air pump, or treat elsewhere.");
+      add(false, means, "fish");
     }
     if (day.pets() && (means.hurts().contains("cats") || means.hurts().contains("pets"))) {
-      add(
-          false,
-          means,
-          "Dangerous to pets: keep them out until all is dry, and the bait out of reach.");
+      add(false, means, "pets");
     } else if (day.pets() && means.use().roomsShutHours() > 0) {
-      add(false, means, "Keep pets out until it is dry.");
+      add(false, means, "pets-out");
     }
   }
 
@@ -191,9 +167,9 @@ public final class VisitChecks {
     }
     boolean risky = means.harm() >= HARSH || !patient.hurtBy(means).isEmpty();
     switch (day.patches().getOrDefault(means.id(), Patch.NONE)) {
-      case NONE -> add(risky, means, "No patch test yet: treat one leaf, and look in two days.");
-      case WAITING -> add(risky, means, "The patch test is not read yet.");
-      case FAILED -> add(true, means, "The patch test marked the leaf. Take another means.");
+      case NONE -> add(risky, means, "patch-none");
+      case WAITING -> add(risky, means, "patch-waiting");
+      case FAILED -> add(true, means, "patch-failed");
       case PASSED -> {}
     }
   }
@@ -201,29 +177,21 @@ public final class VisitChecks {
   private void others(Means means, List<Means> together) {
     for (Means other : together) {
       if (gap(means, other) > 0) {
-        add(true, means, "Never together with " + other.label().toLowerCase(Locale.ROOT) + ".");
+        add(true, means, "together", other.label().toLowerCase(Locale.ROOT));
       }
     }
     for (Used used : day.earlier()) {
       long since = since(used);
       int gap = gap(means, used.means());
       if (since >= 0 && since < gap) {
-        add(
-            true,
-            means,
-            "%s was used %d days ago; %d must lie between."
-                .formatted(used.means().label(), since, gap));
+        add(true, means, "gap", used.means().label(), since, gap);
       } else if (since >= 0
           && since < NEAR
           && !used.means().equals(means)
           && sprayed(used.means())
           && sprayed(means)
           && !together.contains(used.means())) {
-        add(
-            false,
-            means,
-            "%s was sprayed %d days ago; give the leaf %d days between two products."
-                .formatted(used.means().label(), since, NEAR));
+        add(false, means, "near", used.means().label(), since, NEAR);
       }
     }
   }
@@ -252,15 +220,13 @@ public final class VisitChecks {
         add(
             true,
             means,
-            "%s was used %d days ago and kills what you release for %d days."
-                .formatted(used.means().label(), since, used.means().harmsPredators()));
+            "kills-release",
+            used.means().label(),
+            since,
+            used.means().harmsPredators());
       }
       if (used.means().released() && means.harmsPredators() > 0 && since < PREDATORS_LIVE) {
-        add(
-            false,
-            means,
-            "%s were released %d days ago; this kills them."
-                .formatted(used.means().label(), since));
+        add(false, means, "kills-released", used.means().label(), since);
       }
     }
   }
@@ -283,10 +249,9 @@ public final class VisitChecks {
                 add(
                     false,
                     means,
-                    "Group %s has been used for %d days, more than one generation of %d. Change the group."
-                        .formatted(
-                            means.group(),
-                            ChronoUnit.DAYS.between(from, day.day()),
-                            day.generation())));
+                    "group",
+                    means.group(),
+                    ChronoUnit.DAYS.between(from, day.day()),
+                    day.generation()));
   }
 }

@@ -21,7 +21,7 @@ import java.util.TreeSet;
  */
 public final class Sentence {
   private final MessageFormat format;
-  private final Set<String> names;
+  private final Set<String> names = new TreeSet<>();
 
   /** Places that take a value as it is. */
   private final Set<String> plain = new HashSet<>();
@@ -36,8 +36,7 @@ public final class Sentence {
       }
     }
     format = new MessageFormat(text, Locale.ENGLISH);
-    names = new TreeSet<>(format.getArgumentNames());
-    for (String name : names) {
+    for (String name : format.getArgumentNames()) {
       if (format.getFormatByArgumentName(name) instanceof DecimalFormat figure) {
         figure.setRoundingMode(BigDecimal.ROUND_HALF_UP);
       }
@@ -46,6 +45,7 @@ public final class Sentence {
 
   private void read(MessagePattern pattern, int start, MessagePattern.ArgType type) {
     String name = pattern.getSubstring(pattern.getPart(start + 1));
+    names.add(name);
     if (type == MessagePattern.ArgType.NONE) {
       plain.add(name);
     } else if (type == MessagePattern.ArgType.SIMPLE

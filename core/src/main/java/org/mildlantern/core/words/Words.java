@@ -76,6 +76,11 @@ public final class Words {
     return sentence.say(filled);
   }
 
+  /** A yes or no for a {@code select}: {@code {0, select, yes {…} other {…}}}. */
+  public static String yes(boolean holds) {
+    return holds ? "yes" : "no";
+  }
+
   private static Set<String> placesUpTo(int many) {
     Set<String> places = new TreeSet<>();
     for (int i = 0; i < many; i++) {

@@ -42,6 +42,13 @@ class SentenceTest {
   }
 
   @Test
+  void aPlaceWithinAChoiceIsAPlace() {
+    Sentence goes = Sentence.of("{n, plural, one {{gauge}} other {{gauge}, in # goes}}");
+    assertThat(goes.names()).containsExactly("gauge", "n");
+    assertThat(goes.say(Map.of("n", 2, "gauge", "jug"))).isEqualTo("jug, in 2 goes");
+  }
+
+  @Test
   void oneSentenceServesManyThreads() {
     Sentence sentence = Sentence.of("{n, plural, one {# cup} other {# cups}}");
     List<String> said =
