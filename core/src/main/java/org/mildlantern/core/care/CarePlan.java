@@ -3,13 +3,13 @@ package org.mildlantern.core.care;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Hold;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -31,6 +31,7 @@ public record CarePlan(
     String better,
     String worse,
     Working lookWorking) {
+  private static final Words WORDS = Words.of(CarePlan.class);
 
   /** A plant at rest or in winter answers about half as fast again. Rule of thumb. */
   private static final double SLOW_SEASON = 1.5;
@@ -63,13 +64,16 @@ public record CarePlan(
     LocalDate lookOn = made.plusDays(days);
     List<Step> steps = new ArrayList<>();
     steps.add(
-        new Step("Shows on a soft leafy plant after", cause.showsDays() + " days", cause.label()));
-    steps.add(new Step("Pace of this form", "× " + number(pace), kind.form().label()));
+        new Step(
+            "Shows on a soft leafy plant after",
+            WORDS.say("days", cause.showsDays()),
+            cause.label()));
+    steps.add(new Step("Pace of this form", WORDS.say("times", pace), kind.form().label()));
     steps.add(
         new Step(
             "Season",
-            "× " + number(slow ? SLOW_SEASON : 1),
-            slow ? season.id() + " or rest, slower" : season.id()));
+            WORDS.say("times", slow ? SLOW_SEASON : 1),
+            WORDS.say("season", Words.yes(slow), season.id())));
     return new CarePlan(
         cause,
         change,
@@ -81,7 +85,7 @@ public record CarePlan(
             "Day to look again",
             "days to show × pace of the form × season",
             steps,
-            days + " days",
+            WORDS.say("days", days),
             "rule of thumb"));
   }
 
@@ -93,9 +97,5 @@ public record CarePlan(
     boolean ownSpeed =
         cause.family().equals("pest") || cause.family().equals("disease") || cause.showsDays() <= 5;
     return ownSpeed ? 1 : kind.form().pace();
-  }
-
-  private static String number(double value) {
-    return String.format(Locale.ROOT, "%.1f", value);
   }
 }

@@ -12,6 +12,7 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -22,6 +23,8 @@ import org.mildlantern.core.working.Working.Step;
  * wet" first; the same leaves with dust-dry medium rank "Too dry" first.
  */
 public final class Diagnostician {
+  private static final Words WORDS = Words.of(Diagnostician.class);
+
   /** Below this geometric mean the best set predicts the findings badly. Rule of thumb. */
   static final double POOR_FIT = 0.15;
 
@@ -135,7 +138,7 @@ public final class Diagnostician {
     }
     double base = Decibans.ofNats(Network.logit(before)) - raised;
     weights.add(
-        0, new Weight(Weight.Kind.BASE, "base", "base rate: " + percentOf(prior.base()), base));
+        0, new Weight(Weight.Kind.BASE, "base", WORDS.say("base", percentOf(prior.base())), base));
     Map<String, Weight> byKey = new LinkedHashMap<>();
     List<String> unexplained = new ArrayList<>();
     for (int f = 0; f < nats.length; f++) {
@@ -147,9 +150,7 @@ public final class Diagnostician {
           new Weight(
               response ? Weight.Kind.RESPONSE : Weight.Kind.FINDING,
               observation.key(),
-              observation.present() || response
-                  ? observation.label()
-                  : "not there: " + observation.label(),
+              observation.label(),
               decibans,
               1 - observation.no()[index],
               1 - observation.leakNo()),
@@ -168,12 +169,10 @@ public final class Diagnostician {
         Arrays.stream(best).mapToObj(i -> causes.get(i).label()).collect(Collectors.joining(", "));
     return new Working(
         "How well it fits",
-        "geometric mean of the probabilities of what was seen, given the most probable set of"
-            + " causes: "
-            + (set.isEmpty() ? "none" : set),
+        WORDS.say("set", set.isEmpty() ? "none" : set),
         steps,
         percentOf(fit),
-        "below " + percentOf(POOR_FIT) + " it fits badly, rule of thumb");
+        WORDS.say("poor", percentOf(POOR_FIT)));
   }
 
   private static String percentOf(double probability) {

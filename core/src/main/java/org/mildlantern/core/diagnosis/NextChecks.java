@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Cause;
@@ -13,6 +12,7 @@ import org.mildlantern.core.knowledge.Check;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -25,6 +25,8 @@ import org.mildlantern.core.working.Working.Step;
  * is the entropy of its joint answers less their mean entropy given each set.
  */
 final class NextChecks {
+  private static final Words WORDS = Words.of(NextChecks.class);
+
   /**
    * A cause is in question when it is at least this likely and explains something that was seen.
    */
@@ -217,20 +219,22 @@ final class NextChecks {
         check.label(),
         "expected information ÷ (minutes + stress + waiting, as minutes)",
         List.of(
-            new Step("Expected information", String.format(Locale.ROOT, "%.2f bits", bits)),
+            new Step("Expected information", WORDS.say("bits", bits)),
             new Step(
-                "Hands-on time",
-                Decibans.number(MINUTES_TO_BEGIN + check.minutes()) + " min",
-                "with one to begin"),
+                "Hands-on time", minutes(MINUTES_TO_BEGIN + check.minutes()), "with one to begin"),
             new Step(
                 "Stress",
-                Decibans.number(check.stress().minutes()) + " min",
-                check.stress().label() + ", rule of thumb"),
+                minutes(check.stress().minutes()),
+                WORDS.say("stress", check.stress().label())),
             new Step(
                 "Waiting",
-                Decibans.number(MINUTES_PER_DAY * check.days()) + " min",
-                check.days() + " days at 3 min, rule of thumb")),
-        String.format(Locale.ROOT, "%.3f bits a minute", bits / minutes),
+                minutes(MINUTES_PER_DAY * check.days()),
+                WORDS.say("waiting", check.days()))),
+        WORDS.say("bits-a-minute", bits / minutes),
         "Lindley 1956");
+  }
+
+  private static String minutes(double minutes) {
+    return WORDS.say("minutes", Decibans.number(minutes));
   }
 }

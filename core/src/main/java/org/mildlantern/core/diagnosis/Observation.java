@@ -8,15 +8,18 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
+import org.mildlantern.core.words.Words;
 
 /**
  * A node of the network with what was seen of it.
  *
  * @param key the finding's key, or {@code response:change}; several observations may share it
+ * @param label what was seen, or that it is not there
  * @param leakNo probability that it is not there when no cause is at work
  * @param no for each cause, the probability that this cause does not bring it about
  */
 record Observation(String key, String label, boolean present, double leakNo, double[] no) {
+  private static final Words WORDS = Words.of(Observation.class);
 
   /** A plant may pick up or go back for reasons of its own. Rule of thumb. */
   private static final Level OWN_ACCORD = Level.SELDOM;
@@ -33,10 +36,11 @@ record Observation(String key, String label, boolean present, double leakNo, dou
         no[i] *= 1 - chance(causes.get(i), Node.idOf(sign.id(), pattern));
       }
     }
-    String label =
+    String sought =
         finding.pattern() == null
             ? sign.label()
             : knowledge.node(finding.key()).orElseThrow().label();
+    String label = finding.present() ? sought : WORDS.say("not-there", sought);
     return new Observation(finding.key(), label, finding.present(), leakNo, no);
   }
 
@@ -48,11 +52,7 @@ record Observation(String key, String label, boolean present, double leakNo, dou
   static List<Observation> of(Response response, List<Cause> causes, Knowledge knowledge) {
     Change change = knowledge.changes().find(response.change()).orElseThrow();
     String key = "response:" + change.id();
-    String label =
-        response.outcome().name().charAt(0)
-            + response.outcome().name().substring(1).toLowerCase(java.util.Locale.ROOT)
-            + " after: "
-            + change.label();
+    String label = WORDS.say("after", response.outcome().name(), change.label());
     double[] notBetter = new double[causes.size()];
     double[] notWorse = new double[causes.size()];
     for (int i = 0; i < causes.size(); i++) {

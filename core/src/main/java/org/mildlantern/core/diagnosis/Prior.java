@@ -7,9 +7,11 @@ import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Factor;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
 
 /** The odds of a cause from growth form, taxon, season and records, before any sign is seen. */
 record Prior(Cause cause, double base, List<Raise> raises, double odds) {
+  private static final Words WORDS = Words.of(Prior.class);
 
   /** One reason that multiplies the odds. */
   record Raise(String id, String label, double factor) {}
@@ -33,16 +35,12 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
     List<Raise> raises = new ArrayList<>();
     Factor prone = kind.prone().get(cause.id());
     if (prone != null) {
-      raises.add(new Raise("taxon", "kind: " + kind.name(), prone.odds()));
+      raises.add(new Raise("taxon", WORDS.say("kind", kind.name()), prone.odds()));
     }
     double taught = experience.factor(cause.id());
     if (taught != 1) {
       int times = experience.confirmed().getOrDefault(cause.id(), 0);
-      raises.add(
-          new Raise(
-              "experience",
-              "confirmed here in " + times + " of " + experience.total() + " cases",
-              taught));
+      raises.add(new Raise("experience", WORDS.say("taught", times, experience.total()), taught));
     }
     cause
         .context()

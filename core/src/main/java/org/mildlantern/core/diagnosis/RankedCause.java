@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -16,6 +17,7 @@ import org.mildlantern.core.working.Working.Step;
  */
 public record RankedCause(
     Cause cause, double probability, List<Weight> weights, List<String> unexplained) {
+  private static final Words WORDS = Words.of(RankedCause.class);
 
   /** How the probability comes about, line by line. */
   public Working working() {
@@ -23,11 +25,15 @@ public record RankedCause(
     double sum = 0;
     for (Weight weight : weights) {
       sum += weight.decibans();
-      steps.add(new Step(weight.label(), Decibans.text(weight.decibans()) + " dB", weight.note()));
+      steps.add(
+          new Step(
+              weight.label(), WORDS.say("db", Decibans.text(weight.decibans())), weight.note()));
     }
     steps.add(
         new Step(
-            "Sum", Decibans.text(sum) + " dB", "ten decibans make the odds ten times as great"));
+            "Sum",
+            WORDS.say("db", Decibans.text(sum)),
+            "ten decibans make the odds ten times as great"));
     return new Working(
         cause.label(),
         "log-odds of the cause = base rate + records + findings, summed over every set of up to"

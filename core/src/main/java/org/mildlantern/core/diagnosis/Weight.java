@@ -1,5 +1,7 @@
 package org.mildlantern.core.diagnosis;
 
+import org.mildlantern.core.words.Words;
+
 /**
  * What one reason adds to the odds of a cause.
  *
@@ -10,6 +12,7 @@ package org.mildlantern.core.diagnosis;
  */
 public record Weight(
     Kind kind, String key, String label, double decibans, double shown, double leak) {
+  private static final Words WORDS = Words.of(Weight.class);
 
   Weight(Kind kind, String key, String label, double decibans) {
     this(kind, key, label, decibans, 0, 0);
@@ -25,11 +28,7 @@ public record Weight(
       case BASE -> "in plants of this form, adjusted for at most three causes at once";
       case RECORD -> "from the plant's records";
       case RESPONSE -> "how it answered the change";
-      case FINDING ->
-          "shown by this cause in "
-              + Decibans.percent(shown)
-              + ", without any cause in "
-              + Decibans.percent(leak);
+      case FINDING -> WORDS.say("shown", Decibans.percent(shown), Decibans.percent(leak));
     };
   }
 

@@ -2,13 +2,13 @@ package org.mildlantern.core.growth;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -27,6 +27,8 @@ import org.mildlantern.core.working.Working.Step;
  * @param settling whether it is within six weeks of a move or an arrival
  */
 public record Shedding(double leaves, double buds, boolean settling, Working working) {
+  private static final Words WORDS = Words.of(Shedding.class);
+
   /** Days for which a change of place may still show. Rule of thumb. */
   public static final int SETTLING_DAYS = 42;
 
@@ -48,20 +50,21 @@ public record Shedding(double leaves, double buds, boolean settling, Working wor
     double share = form.shed().get(stage.id());
     steps.add(
         new Step(
-            form.label() + " " + stage.label(),
+            WORDS.say("form", form.label(), stage.label()),
             Decibans.percent(share),
-            rests ? "this kind rests in " + season.id() : ""));
+            rests ? WORDS.say("rests", season.id()) : ""));
     double byHabit = habit(sheds, stage, share);
     if (byHabit > share) {
-      steps.add(new Step("Habit: " + sheds.label(), Decibans.percent(byHabit)));
+      steps.add(new Step(WORDS.say("habit", sheds.label()), Decibans.percent(byHabit)));
     }
     boolean settling = sinceChange != null && sinceChange <= SETTLING_DAYS;
     double leaves = settling ? unsettled(sheds, byHabit) : byHabit;
     double buds = settling ? form.budLoss() : 0;
     if (settling) {
-      String days = sinceChange == 1 ? "1 day" : sinceChange + " days";
+
       steps.add(
-          new Step("In a new place for " + days, Decibans.percent(leaves), "half as much again"));
+          new Step(
+              WORDS.say("settling", sinceChange), Decibans.percent(leaves), "half as much again"));
       steps.add(new Step("Buds that a change of place may cost", Decibans.percent(buds)));
     }
     return new Shedding(
@@ -72,11 +75,8 @@ public record Shedding(double leaves, double buds, boolean settling, Working wor
             "What it may lose in a month",
             "the form's share at this stage, raised by the kind's habit and by a change of place",
             steps,
-            String.format(
-                Locale.ROOT,
-                "%s of its leaves%s",
-                Decibans.percent(leaves),
-                buds > 0 ? ", " + Decibans.percent(buds) + " of its buds" : ""),
+            WORDS.say(
+                "may-lose", Decibans.percent(leaves), buds > 0 ? Decibans.percent(buds) : "none"),
             "rule of thumb"));
   }
 

@@ -3,8 +3,8 @@ package org.mildlantern.core.growth;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.core.diagnosis.Decibans;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -23,6 +23,8 @@ import org.mildlantern.core.working.Working.Step;
  * @param chance probability that it spreads
  */
 public record SpotChange(Verdict verdict, double perDay, double chance, Working working) {
+  private static final Words WORDS = Words.of(SpotChange.class);
+
   private static final double STILL = 0.05;
   private static final double SURE = 0.9;
 
@@ -87,15 +89,11 @@ public record SpotChange(Verdict verdict, double perDay, double chance, Working 
         "Still or spreading",
         "normal probability that the difference exceeds what a still spot may gain",
         List.of(
-            new Step("Difference", mm(difference) + " ± " + mm(error)),
+            new Step("Difference", WORDS.say("mm-and-error", difference, error)),
             new Step("Days between", Long.toString(days)),
-            new Step("A still spot may gain", mm(gain), STILL + " mm a day, rule of thumb")),
-        Decibans.percent(chance) + " that it spreads",
+            new Step("A still spot may gain", WORDS.say("mm", gain), WORDS.say("mm-a-day", STILL))),
+        WORDS.say("spreads", Decibans.percent(chance)),
         "error propagation; Abramowitz & Stegun 1964, 26.2.17");
-  }
-
-  private static String mm(double value) {
-    return String.format(Locale.ROOT, "%.1f mm", value);
   }
 
   /**

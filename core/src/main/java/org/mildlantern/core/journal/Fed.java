@@ -5,6 +5,7 @@ import java.util.List;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
 import org.mildlantern.core.reading.Unit.Dimension;
+import org.mildlantern.core.words.Words;
 
 /**
  * A feed.
@@ -14,6 +15,8 @@ import org.mildlantern.core.reading.Unit.Dimension;
  * @param analysis the label's numbers, N-P-K, or null
  */
 public record Fed(Double ml, Double ppm, String analysis, Strength strength) implements Note {
+  private static final Words WORDS = Words.of(Fed.class);
+
   private static final double MOST_PPM = 5_000;
 
   static final Grammar GRAMMAR =
@@ -31,10 +34,10 @@ public record Fed(Double ml, Double ppm, String analysis, Strength strength) imp
   public List<String> figures() {
     List<String> figures = new ArrayList<>();
     if (ml != null) {
-      figures.add(Figures.plain(ml) + " ml");
+      figures.add(WORDS.say("ml", Figures.plain(ml)));
     }
     if (ppm != null) {
-      figures.add(Figures.plain(ppm) + " ppm");
+      figures.add(WORDS.say("ppm", Figures.plain(ppm)));
     }
     if (analysis != null) {
       figures.add(analysis);
@@ -53,10 +56,7 @@ public record Fed(Double ml, Double ppm, String analysis, Strength strength) imp
       line.onlyBare()
           .ifPresent(
               bare -> {
-                throw new IllegalArgumentException(
-                    "“"
-                        + Figures.plain(bare)
-                        + "” of what? Write the unit, for example ppm, ml or g/l.");
+                throw new IllegalArgumentException(WORDS.say("fed.of-what", Figures.plain(bare)));
               });
     }
     return fed;

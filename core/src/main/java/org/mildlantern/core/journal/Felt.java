@@ -3,6 +3,7 @@ package org.mildlantern.core.journal;
 import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * How the medium felt or looked.
@@ -10,6 +11,8 @@ import org.mildlantern.core.reading.Line;
  * @param felt answers from the top down, at least one
  */
 public record Felt(How how, List<Moisture> felt) implements Note {
+  private static final Words WORDS = Words.of(Felt.class);
+
   private static final int DEPTHS = 3;
 
   static final Grammar GRAMMAR =
@@ -21,18 +24,12 @@ public record Felt(How how, List<Moisture> felt) implements Note {
   /** What it was felt or seen with. */
   public enum How {
     /** A probe, or a finger two joints deep. */
-    PROBE("felt"),
-    SKEWER("skewer"),
+    PROBE,
+    SKEWER,
     /** A touch of the surface. */
-    TOUCHED("touched"),
+    TOUCHED,
     /** Roots and drops behind the wall of a clear pot. */
-    CLEAR_POT("clear pot:");
-
-    private final String word;
-
-    How(String word) {
-      this.word = word;
-    }
+    CLEAR_POT
   }
 
   public Felt {
@@ -64,8 +61,7 @@ public record Felt(How how, List<Moisture> felt) implements Note {
 
   @Override
   public String words() {
-    String word = Character.toUpperCase(how.word.charAt(0)) + how.word.substring(1);
-    return word + " " + String.join(" ", figures());
+    return WORDS.say("felt", how.name(), String.join(" ", figures()));
   }
 
   private static Note read(Line line, Setting setting) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * What the pot stands in was filled.
@@ -11,6 +12,8 @@ import org.mildlantern.core.reading.Line;
  * @param ml how much it took, or null when that was not said
  */
 public record Filled(Double ml) implements Note {
+  private static final Words WORDS = Words.of(Filled.class);
+
   static final Grammar GRAMMAR =
       Grammar.of(
           "(?:filled|refilled|topped up)(?=\\s*[\\d:,.]|\\s*$|\\s+(?:up|again|with|to|full|about"
@@ -26,7 +29,7 @@ public record Filled(Double ml) implements Note {
 
   @Override
   public List<String> figures() {
-    return ml == null ? List.of() : List.of(Figures.plain(ml) + " ml");
+    return ml == null ? List.of() : List.of(WORDS.say("ml", Figures.plain(ml)));
   }
 
   private static Note read(Line line, Setting setting) {

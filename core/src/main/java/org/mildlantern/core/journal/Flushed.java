@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * A cup tipped out and filled fresh, or salts washed from a pot with plain water.
@@ -11,6 +12,8 @@ import org.mildlantern.core.reading.Line;
  * @param ml how much water, or null when that was not said
  */
 public record Flushed(Double ml) implements Note {
+  private static final Words WORDS = Words.of(Flushed.class);
+
   private static final double MOST_ML = 200_000;
 
   static final Grammar GRAMMAR = Grammar.of("flushed|rinsed|leached", "flushed", Flushed::read);
@@ -22,7 +25,7 @@ public record Flushed(Double ml) implements Note {
 
   @Override
   public List<String> figures() {
-    return ml == null ? List.of() : List.of(Figures.plain(ml) + " ml");
+    return ml == null ? List.of() : List.of(WORDS.say("ml", Figures.plain(ml)));
   }
 
   private static Note read(Line line, Setting setting) {

@@ -2,6 +2,7 @@ package org.mildlantern.core.journal;
 
 import java.util.List;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * Leaves fell.
@@ -9,6 +10,8 @@ import org.mildlantern.core.reading.Line;
  * @param share of those there were before, above 0 to 1
  */
 public record LostLeaves(double share) implements Note {
+  private static final Words WORDS = Words.of(LostLeaves.class);
+
   static final Grammar GRAMMAR =
       Grammar.of("lost|shed|dropped", "lost 3 of 14 leaves", LostLeaves::read);
 
@@ -25,7 +28,7 @@ public record LostLeaves(double share) implements Note {
 
   @Override
   public List<String> figures() {
-    return List.of(Math.round(100 * share) + " %");
+    return List.of(WORDS.say("percent", 100 * share));
   }
 
   private static Note read(Line line, Setting setting) {

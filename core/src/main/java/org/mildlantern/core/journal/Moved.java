@@ -5,7 +5,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * The plant stands elsewhere.
@@ -14,6 +16,8 @@ import org.mildlantern.core.reading.Line;
  * @param to id of the place where it stands
  */
 public record Moved(Long from, Long to) implements Note {
+  private static final Words WORDS = Words.of(Moved.class);
+
   private static final String STARTS = "moved to|moved from|moved|move to";
 
   static final Grammar GRAMMAR = Grammar.of(STARTS, "moved to …", Moved::read);
@@ -55,14 +59,10 @@ public record Moved(Long from, Long to) implements Note {
   }
 
   private static String none(Map<String, Long> places) {
-    return places.isEmpty()
-        ? "Add a place first; there is none to move to."
-        : "No place is called that. Your places: "
-            + String.join(
-                ", ",
-                places.keySet().stream()
-                    .sorted(Comparator.comparing(name -> name.toLowerCase(Locale.ROOT)))
-                    .toList())
-            + ".";
+    String names =
+        places.keySet().stream()
+            .sorted(Comparator.comparing(name -> name.toLowerCase(Locale.ROOT)))
+            .collect(Collectors.joining(", "));
+    return names.isEmpty() ? WORDS.say("moved.nowhere") : WORDS.say("moved.none", names);
   }
 }

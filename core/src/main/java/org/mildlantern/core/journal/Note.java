@@ -56,6 +56,8 @@ public sealed interface Note
   /** Its wording when nobody worded it. */
   default String words() {
     String figures = String.join(", ", figures());
-    return figures.isEmpty() ? kind().label() : kind().label() + " " + figures;
+    return figures.isEmpty()
+        ? kind().label()
+        : NoteKind.WORDS.say("with-figures", kind().label(), figures);
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.mildlantern.core.words.Words;
 
 /**
  * The kinds of notes: what each is called, what work it is, whether it tells of a pot's water and
@@ -35,6 +36,8 @@ public enum NoteKind {
   RECORDED(Recorded.class, "Recorded", null),
   REMARK(Remark.class, "Note", null),
   TAKEN_BACK(TakenBack.class, "Taken back", null);
+
+  static final Words WORDS = Words.of(NoteKind.class);
 
   private final Class<? extends Note> type;
   private final String label;

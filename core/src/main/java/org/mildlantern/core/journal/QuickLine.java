@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mildlantern.core.reading.Line;
 import org.mildlantern.core.reading.When;
+import org.mildlantern.core.words.Words;
 
 /**
  * A short line as a keeper writes it, read into a note.
@@ -21,6 +22,7 @@ import org.mildlantern.core.reading.When;
  */
 public record QuickLine(
     Note note, ZonedDateTime at, boolean dated, List<String> unread, String text) {
+  private static final Words WORDS = Words.of(QuickLine.class);
 
   /** A quick line is never longer than this many characters. */
   public static final int LONGEST = 500;
@@ -42,8 +44,7 @@ public record QuickLine(
           "Write what you did or saw, for example “watered 240” or “looked, nothing new”.");
     }
     if (text.length() > LONGEST) {
-      throw new IllegalArgumentException(
-          "That is longer than " + LONGEST + " characters; split it into two entries.");
+      throw new IllegalArgumentException(WORDS.say("line.long", LONGEST));
     }
     int start = start(text, setting);
     for (NoteKind kind : NoteKind.values()) {

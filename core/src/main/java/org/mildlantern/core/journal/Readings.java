@@ -6,9 +6,12 @@ import java.util.Set;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
 import org.mildlantern.core.reading.Unit.Dimension;
+import org.mildlantern.core.words.Words;
 
 /** Figures read from instruments: light, air, water, run-off. */
 public record Readings(List<Reading> readings) implements Note {
+  private static final Words WORDS = Words.of(Readings.class);
+
   static final Grammar GRAMMAR =
       Grammar.of(
           "humidity|rh|temperature|temp|lux|light|ppfd|ph|ec|tds|ppm|conductivity|run-?off|leachate"
@@ -34,23 +37,16 @@ public record Readings(List<Reading> readings) implements Note {
 
   /** What it was measured of. */
   public enum Where {
-    PLACE(""),
-    WATER("water "),
-    RUN_OFF("run-off ");
-
-    private final String words;
-
-    Where(String words) {
-      this.words = words;
-    }
+    PLACE,
+    WATER,
+    RUN_OFF
   }
 
   /** One figure in the unit of its quantity. */
   public record Reading(Quantity quantity, Where where, double value) {
     String words() {
-      String figure = Figures.plain(value);
-      return where.words
-          + (quantity == Quantity.PH ? "pH " + figure : figure + " " + quantity.unit);
+      return WORDS.say(
+          "reading", quantity.name(), where.name(), Figures.plain(value), quantity.unit);
     }
   }
 
@@ -104,9 +100,7 @@ public record Readings(List<Reading> readings) implements Note {
             .ifPresent(
                 bare -> {
                   throw new IllegalArgumentException(
-                      "“"
-                          + Figures.plain(bare)
-                          + "” of what? Write the unit, for example lux, %, °C or µS.");
+                      WORDS.say("reading.of-what", Figures.plain(bare)));
                 });
       }
       return null;
@@ -121,12 +115,11 @@ public record Readings(List<Reading> readings) implements Note {
     }
     if (!(value >= least && value <= most)) {
       throw new IllegalArgumentException(
-          "Between "
-              + Figures.plain(least)
-              + " and "
-              + Figures.plain(most)
-              + (quantity == Quantity.PH ? "" : " " + quantity.unit)
-              + ", please.");
+          WORDS.say(
+              "reading.between",
+              Figures.plain(least),
+              Figures.plain(most),
+              quantity == Quantity.PH ? "none" : quantity.unit));
     }
     to.add(new Reading(quantity, where, value));
   }
@@ -155,8 +148,7 @@ public record Readings(List<Reading> readings) implements Note {
     }
     Double bare = Strength.orNull(line.after(EC));
     if (bare != null && bare > MOST_BARE_EC) {
-      throw new IllegalArgumentException(
-          "“" + Figures.plain(bare) + "” in mS/cm or in µS/cm? Write the unit.");
+      throw new IllegalArgumentException(WORDS.say("reading.which", Figures.plain(bare)));
     }
     return bare;
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
 import org.mildlantern.core.reading.Unit.Dimension;
+import org.mildlantern.core.words.Words;
 
 /**
  * The plant stands in fresh medium.
@@ -13,6 +14,8 @@ import org.mildlantern.core.reading.Unit.Dimension;
  * @param before what it stood in until then, or null when that is not known
  */
 public record Repotted(Double potCm, Before before) implements Note {
+  private static final Words WORDS = Words.of(Repotted.class);
+
   private static final double MOST_CM = 200;
 
   static final Grammar GRAMMAR =
@@ -35,7 +38,7 @@ public record Repotted(Double potCm, Before before) implements Note {
 
   @Override
   public List<String> figures() {
-    return potCm == null ? List.of() : List.of(Figures.plain(potCm) + " cm");
+    return potCm == null ? List.of() : List.of(WORDS.say("cm", Figures.plain(potCm)));
   }
 
   private static Note read(Line line, Setting setting) {

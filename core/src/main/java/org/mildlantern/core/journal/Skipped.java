@@ -1,6 +1,7 @@
 package org.mildlantern.core.journal;
 
 import java.util.List;
+import org.mildlantern.core.words.Words;
 
 /**
  * The pot was not looked at.
@@ -8,6 +9,8 @@ import java.util.List;
  * @param why in the keeper's words, may be empty
  */
 public record Skipped(String why) implements Note {
+  private static final Words WORDS = Words.of(Skipped.class);
+
   private static final String STARTS = "skipped|not looked at";
 
   static final Grammar GRAMMAR =
@@ -29,6 +32,6 @@ public record Skipped(String why) implements Note {
 
   @Override
   public String words() {
-    return why.isEmpty() ? "Not looked at" : "Not looked at: " + why;
+    return why.isEmpty() ? kind().label() : WORDS.say("skipped", why);
   }
 }

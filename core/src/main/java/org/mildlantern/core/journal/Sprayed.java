@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * Something put on the plant against a pest or disease, outside a course.
@@ -11,6 +12,8 @@ import org.mildlantern.core.reading.Line;
  * @param ml how much, or null
  */
 public record Sprayed(Double ml, Strength strength) implements Note {
+  private static final Words WORDS = Words.of(Sprayed.class);
+
   static final Grammar GRAMMAR =
       Grammar.diluted(
           "sprayed|spray(?=\\s*$|\\s+with)|(?:wiped|swabbed)(?= .*\\b(?:with|in|using)\\b)|dusted|drenched",
@@ -26,7 +29,7 @@ public record Sprayed(Double ml, Strength strength) implements Note {
   public List<String> figures() {
     List<String> figures = new ArrayList<>();
     if (ml != null) {
-      figures.add(Figures.plain(ml) + " ml");
+      figures.add(WORDS.say("ml", Figures.plain(ml)));
     }
     figures.addAll(strength.figures());
     return figures;

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
 import org.mildlantern.core.reading.Unit.Dimension;
+import org.mildlantern.core.words.Words;
 
 /**
  * How strong something was mixed, in whatever measure was said; the others are null.
@@ -16,6 +17,8 @@ import org.mildlantern.core.reading.Unit.Dimension;
  * @param share of the usual dose, 1 for all of it
  */
 public record Strength(Double gramsPerLitre, Double mlPerLitre, Double oneTo, Double share) {
+  private static final Words WORDS = Words.of(Strength.class);
+
   public static final Strength NOT_SAID = new Strength(null, null, null, null);
 
   private static final double MOST_PER_LITRE = 1000;
@@ -34,16 +37,16 @@ public record Strength(Double gramsPerLitre, Double mlPerLitre, Double oneTo, Do
 
   List<String> figures() {
     List<String> figures = new ArrayList<>();
-    add(figures, gramsPerLitre, "", " g/l");
-    add(figures, mlPerLitre, "", " ml/l");
-    add(figures, oneTo, "1:", "");
-    add(figures, share, "", " of the full strength");
+    add(figures, "g-a-litre", gramsPerLitre);
+    add(figures, "ml-a-litre", mlPerLitre);
+    add(figures, "dilution", oneTo);
+    add(figures, "share", share);
     return figures;
   }
 
-  private static void add(List<String> to, Double figure, String before, String after) {
+  private static void add(List<String> to, String key, Double figure) {
     if (figure != null) {
-      to.add(before + Figures.plain(figure) + after);
+      to.add(WORDS.say(key, Figures.plain(figure)));
     }
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /**
  * A drink.
@@ -12,6 +13,8 @@ import org.mildlantern.core.reading.Line;
  * @param ml how much, or null when that was not said
  */
 public record Watered(Double ml, RunOff runOff) implements Note {
+  private static final Words WORDS = Words.of(Watered.class);
+
   /** The largest drink that is believed, ml. */
   static final double MOST_ML = 20_000;
 
@@ -47,7 +50,7 @@ public record Watered(Double ml, RunOff runOff) implements Note {
   public List<String> figures() {
     List<String> figures = new ArrayList<>();
     if (ml != null) {
-      figures.add(Figures.plain(ml) + " ml");
+      figures.add(WORDS.say("ml", Figures.plain(ml)));
     }
     if (runOff != RunOff.NOT_SAID) {
       figures.add(runOff.words);

@@ -3,9 +3,12 @@ package org.mildlantern.core.journal;
 import java.util.List;
 import org.mildlantern.core.reading.Figures;
 import org.mildlantern.core.reading.Line;
+import org.mildlantern.core.words.Words;
 
 /** The weight of pot and plant together, g. */
 public record Weighed(double grams, State state) implements Note {
+  private static final Words WORDS = Words.of(Weighed.class);
+
   /** The heaviest pot that is believed, g. */
   public static final double HEAVIEST = 200_000;
 
@@ -32,7 +35,7 @@ public record Weighed(double grams, State state) implements Note {
 
   @Override
   public List<String> figures() {
-    String grams = Figures.plain(this.grams) + " g";
+    String grams = WORDS.say("grams", Figures.plain(this.grams));
     return state == State.AS_IT_WAS ? List.of(grams) : List.of(grams, state.words);
   }
 

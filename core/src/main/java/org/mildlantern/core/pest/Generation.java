@@ -2,9 +2,9 @@ package org.mildlantern.core.pest;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.LifeCycle.Phase;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -19,6 +19,7 @@ import org.mildlantern.core.working.Working.Step;
  * @param days from egg to egg, infinite when nothing develops
  */
 public record Generation(double days, Working working) {
+  private static final Words WORDS = Words.of(Generation.class);
 
   /** Degrees that count in a day of a mean temperature, K. */
   public static double degrees(LifeCycle pest, double celsius) {
@@ -31,13 +32,8 @@ public record Generation(double days, Working working) {
     steps.add(
         new Step(
             "Degrees that count",
-            String.format(Locale.ROOT, "%.1f K", degrees),
-            String.format(
-                Locale.ROOT,
-                "%.0f °C, counted from %.1f °C up to %.0f °C",
-                celsius,
-                pest.lower(),
-                pest.upper())));
+            WORDS.say("kelvin", degrees),
+            WORDS.say("counted", celsius, pest.lower(), pest.upper())));
     double needed = 0;
     for (Phase stage : pest.stages()) {
       needed += stage.degreeDays();
@@ -52,14 +48,14 @@ public record Generation(double days, Working working) {
             "From egg to egg",
             "degree-days of each stage ÷ degrees that count in a day",
             steps,
-            Double.isFinite(days) ? Math.round(days) + " days" : "it does not develop",
-            pest.species() + ": " + String.join("; ", pest.sources())));
+            Double.isFinite(days) ? WORDS.say("days", Math.round(days)) : "it does not develop",
+            WORDS.say("source", pest.species(), String.join("; ", pest.sources()))));
   }
 
   private static String span(double degreeDays, double degrees) {
     return degrees > 0
-        ? String.format(Locale.ROOT, "%.1f days (%.0f K·d)", degreeDays / degrees, degreeDays)
-        : String.format(Locale.ROOT, "stands still (%.0f K·d)", degreeDays);
+        ? WORDS.say("span", degreeDays / degrees, degreeDays)
+        : WORDS.say("still", degreeDays);
   }
 
   /** Days that the first stages before the given one take, from a newly laid egg. */

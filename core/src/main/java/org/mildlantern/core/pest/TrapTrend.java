@@ -1,7 +1,7 @@
 package org.mildlantern.core.pest;
 
 import java.util.List;
-import java.util.Locale;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -17,6 +17,8 @@ import org.mildlantern.core.working.Working.Step;
  * @param high upper end of its band
  */
 public record TrapTrend(double factor, double low, double high, Working working) {
+  private static final Words WORDS = Words.of(TrapTrend.class);
+
   private static final double Z80 = 1.2816;
   private static final int FEWEST = 3;
 
@@ -92,9 +94,9 @@ public record TrapTrend(double factor, double low, double high, Working working)
             "log(count per trap) = a + b · week, by Poisson regression",
             List.of(
                 new Step("Counts", String.valueOf(counts.size())),
-                new Step("Scatter", String.format(Locale.ROOT, "%.1f times Poisson", scatter)),
-                new Step("Band, 80 %", String.format(Locale.ROOT, "%.2f to %.2f", low, high))),
-            String.format(Locale.ROOT, "× %.2f a week", factor),
+                new Step("Scatter", WORDS.say("scatter", scatter)),
+                new Step("Band, 80 %", WORDS.say("band", low, high))),
+            WORDS.say("a-week", factor),
             "McCullagh & Nelder 1989"));
   }
 

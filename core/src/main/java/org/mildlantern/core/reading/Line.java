@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mildlantern.core.reading.Unit.Dimension;
+import org.mildlantern.core.words.Words;
 
 /**
  * A line with its parts, of which each can be claimed once.
@@ -21,6 +22,8 @@ import org.mildlantern.core.reading.Unit.Dimension;
  * figure can be read in two ways.
  */
 public final class Line {
+  private static final Words WORDS = Words.of(Line.class);
+
   /** Words after a bare number that do not say what it counts. */
   static final Set<String> LINKS =
       words(
@@ -217,7 +220,7 @@ public final class Line {
     double value = amount.unit().inBase(amount.value());
     boolean temperature = dimension == Dimension.CELSIUS || dimension == Dimension.FAHRENHEIT;
     if (temperature && !(Math.abs(value) <= most)) {
-      throw new IllegalArgumentException("“" + raw(amount) + "” is out of range.");
+      throw new IllegalArgumentException(WORDS.say("out-of-range", raw(amount)));
     }
     return OptionalDouble.of(temperature ? value : within(value, most, raw(amount)));
   }
@@ -336,13 +339,8 @@ public final class Line {
     Part.Amount amount = (Part.Amount) parts.get(i);
     if (!Double.isNaN(amount.other())) {
       throw new IllegalArgumentException(
-          "“"
-              + raw(amount)
-              + "”: is that "
-              + Figures.plain(amount.other())
-              + " or "
-              + Figures.plain(amount.value())
-              + "? Write it without a comma or point, or with one digit after it.");
+          WORDS.say(
+              "which", raw(amount), Figures.plain(amount.other()), Figures.plain(amount.value())));
     }
     claimed.set(i);
     return amount;
@@ -354,20 +352,16 @@ public final class Line {
 
   IllegalArgumentException twoFigures(List<Integer> found, String question) {
     return new IllegalArgumentException(
-        "Two figures, “"
-            + raw(parts.get(found.get(0)))
-            + "” and “"
-            + raw(parts.get(found.get(1)))
-            + "”. "
-            + question);
+        WORDS.say(
+            "two-figures", raw(parts.get(found.get(0))), raw(parts.get(found.get(1))), question));
   }
 
   static double within(double value, double most, String unit) {
     if (!(value > 0 && value <= most)) {
       throw new IllegalArgumentException(
           unit.matches("\\p{L}+")
-              ? "Above 0 and at most " + Figures.plain(most) + " " + unit + ", please."
-              : "“" + unit + "” is out of range.");
+              ? WORDS.say("at-most", Figures.plain(most), unit)
+              : WORDS.say("out-of-range", unit));
     }
     return value;
   }

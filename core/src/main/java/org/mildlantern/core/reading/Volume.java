@@ -6,9 +6,12 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.IntPredicate;
 import org.mildlantern.core.reading.Unit.Dimension;
+import org.mildlantern.core.words.Words;
 
 /** Finds the one volume of a line that was poured, among rates, vessels and what ran out. */
 final class Volume {
+  private static final Words WORDS = Words.of(Volume.class);
+
   private static final Set<String> ADDING = Set.of("with", "plus", "added", "adding", "incl");
   private static final Set<String> WATERS =
       Line.words(
@@ -33,8 +36,7 @@ final class Volume {
     for (int i = 0; i < line.size(); i++) {
       if (line.free(i) instanceof Part.Amount amount && !line.rated(i) && !vessel(i)) {
         if (amount.is(Dimension.UNCLEAR_VOLUME)) {
-          throw new IllegalArgumentException(
-              "“" + line.raw(amount) + "” is not the same everywhere: write it in ml or l.");
+          throw new IllegalArgumentException(WORDS.say("not-everywhere", line.raw(amount)));
         }
         if (amount.is(Dimension.VOLUME) || amount.is(Dimension.OUNCE)) {
           found.add(i);
@@ -60,8 +62,7 @@ final class Volume {
         units ? line.sum(first, Unit.OUNCE_ML, Dimension.VOLUME) : line.take(first).value();
     double times = times(first, units ? Double.NaN : value);
     if (!units && times == 1 && value > 0 && value < LEAST_BARE_ML) {
-      throw new IllegalArgumentException(
-          "“" + line.raw(drink) + "” of what? Write the unit, ml or l.");
+      throw new IllegalArgumentException(WORDS.say("of-what", line.raw(drink)));
     }
     return OptionalDouble.of(Line.within(value * times, most, "ml"));
   }

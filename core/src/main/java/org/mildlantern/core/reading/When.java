@@ -15,6 +15,7 @@ import java.util.function.Function;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.mildlantern.core.words.Words;
 
 /**
  * The day and clock time that a line names.
@@ -27,6 +28,8 @@ import java.util.regex.Pattern;
  * @param start of what was said, in the line
  */
 public record When(ZonedDateTime at, int start, int end) {
+  private static final Words WORDS = Words.of(When.class);
+
   /** Nothing is noted further back than this. */
   private static final int MOST_YEARS = 60;
 
@@ -144,12 +147,10 @@ public record When(ZonedDateTime at, int start, int end) {
         w -> {
           if (w.at.isAfter(now.plus(AHEAD))) {
             throw new IllegalArgumentException(
-                "“"
-                    + line.text().substring(w.start, w.end).strip()
-                    + "” has not come yet; say the day on which it was.");
+                WORDS.say("to-come", line.text().substring(w.start, w.end).strip()));
           }
           if (w.at.isBefore(now.minusYears(MOST_YEARS))) {
-            throw new IllegalArgumentException("That is more than " + MOST_YEARS + " years ago.");
+            throw new IllegalArgumentException(WORDS.say("long-ago", MOST_YEARS));
           }
         });
     return when.map(w -> new When(w.at.isAfter(now) ? now : w.at, w.start, w.end));
@@ -249,7 +250,7 @@ public record When(ZonedDateTime at, int start, int end) {
     try {
       return LocalDate.of(year, month, day);
     } catch (DateTimeException none) {
-      throw new IllegalArgumentException("There is no day “" + r.match.group().strip() + "”.");
+      throw new IllegalArgumentException(WORDS.say("no-day", r.match.group().strip()));
     }
   }
 
@@ -257,10 +258,7 @@ public record When(ZonedDateTime at, int start, int end) {
   private static LocalDate last(Reader r, int month, int day) {
     LocalDate found = date(r, month == 2 && day == 29 ? leap(r) : r.today().getYear(), month, day);
     if (found.isAfter(r.today()) && found.isBefore(r.today().plusDays(SOON))) {
-      throw new IllegalArgumentException(
-          "“"
-              + r.match.group().strip()
-              + "” has not come yet; write the year if it was an earlier one.");
+      throw new IllegalArgumentException(WORDS.say("to-come-year", r.match.group().strip()));
     }
     return found.isAfter(r.today()) ? date(r, found.getYear() - 1, month, day) : found;
   }
@@ -282,7 +280,7 @@ public record When(ZonedDateTime at, int start, int end) {
       LocalDate one = dated(r, first, second);
       LocalDate other = dated(r, second, first);
       throw new IllegalArgumentException(
-          "“" + r.match.group().strip() + "”: is that " + words(one) + " or " + words(other) + "?");
+          WORDS.say("which-day", r.match.group().strip(), words(one), words(other)));
     }
     return Said.day(dayFirst ? dated(r, first, second) : dated(r, second, first));
   }
@@ -296,9 +294,8 @@ public record When(ZonedDateTime at, int start, int end) {
   }
 
   private static String words(LocalDate day) {
-    return day.getDayOfMonth()
-        + " "
-        + day.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
+    return WORDS.say(
+        "day", day.getDayOfMonth(), day.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH));
   }
 
   private static Said ofMonth(Reader r, int dayGroup, int monthGroup) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -19,6 +20,7 @@ import org.mildlantern.core.working.Working.Step;
  * @param reason in the keeper's words
  */
 public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Working working) {
+  private static final Words WORDS = Words.of(WaterCheck.class);
 
   /** What the last entry about water said. */
   public enum LastSeen {
@@ -51,9 +53,9 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
     List<Step> steps = new ArrayList<>();
     steps.add(
         new Step(
-            "Interval in " + season.id(),
-            interval + " days",
-            kind.taxon().isPresent() ? kind.name() : "usual for " + kind.name()));
+            WORDS.say("interval", season.id()),
+            WORDS.say("days", interval),
+            kind.taxon().isPresent() ? kind.name() : WORDS.say("usual", kind.name())));
     steps.add(
         new Step("Last entry", last.name().toLowerCase(java.util.Locale.ROOT), on.toString()));
     return new WaterCheck(
@@ -64,7 +66,7 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
             "Day to look at the pot",
             "last entry + interval; × 0.7 if it was wet, × 0.4 if damp, next day if dry",
             steps,
-            days + " days after the last entry",
+            WORDS.say("after", days),
             "rule of thumb"));
   }
 

@@ -2,7 +2,7 @@ package org.mildlantern.core.water;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.mildlantern.core.words.Words;
 
 /**
  * How the draw of a place on a pot has changed, and by what: heat and dryness of the air, and
@@ -12,6 +12,8 @@ import java.util.Locale;
  * @param because what moved it by a tenth or more, the strongest first, in words
  */
 public record DemandChange(double ratio, List<String> because) {
+  private static final Words WORDS = Words.of(DemandChange.class);
+
   /** A part that moves the demand by this share is worth a word. Rule of thumb. */
   private static final double NOTABLE = 0.1;
 
@@ -41,30 +43,23 @@ public record DemandChange(double ratio, List<String> because) {
     parts.add(
         new Part(
             (hotter - from) / from,
-            String.format(
-                Locale.ROOT,
-                "%s, %.0f °C after %.0f °C",
-                now.celsius() > then.celsius() ? "warmer" : "colder",
+            WORDS.say(
+                "air.heat",
+                Words.yes(now.celsius() > then.celsius()),
                 now.celsius(),
                 then.celsius())));
     parts.add(
         new Part(
             (drier - hotter) / from,
-            String.format(
-                Locale.ROOT,
-                "%s air, %.0f %% after %.0f %%",
-                now.humidity() < then.humidity() ? "drier" : "damper",
+            WORDS.say(
+                "air.dryness",
+                Words.yes(now.humidity() < then.humidity()),
                 now.humidity(),
                 then.humidity())));
     parts.add(
         new Part(
             (lighter - drier) / from,
-            String.format(
-                Locale.ROOT,
-                "%s, %.1f mol a day after %.1f",
-                now.dli() > then.dli() ? "more light" : "less light",
-                now.dli(),
-                then.dli())));
+            WORDS.say("air.light", Words.yes(now.dli() > then.dli()), now.dli(), then.dli())));
     return new DemandChange(
         lighter / from,
         parts.stream()
@@ -76,12 +71,6 @@ public record DemandChange(double ratio, List<String> because) {
 
   /** In the keeper's words; empty when nothing moved it. */
   public String words() {
-    return because.isEmpty()
-        ? ""
-        : String.format(
-            Locale.ROOT,
-            "Its place draws %.1f times what it did five weeks ago: %s.",
-            ratio,
-            String.join("; ", because));
+    return because.isEmpty() ? "" : WORDS.say("air.changed", ratio, String.join("; ", because));
   }
 }

@@ -2,9 +2,9 @@ package org.mildlantern.core.water;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.mildlantern.core.knowledge.Retention;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -31,6 +31,8 @@ public record Holding(
     double fullMl,
     double[] wetByDepth,
     Working working) {
+  private static final Words WORDS = Words.of(Holding.class);
+
   public static final int SLICES = 10;
   static final double DRY_SUCTION = 300;
 
@@ -54,13 +56,12 @@ public record Holding(
     double dry = at(mix, DRY_SUCTION);
     double millilitres = pot.litres() * 1000;
     List<Step> steps = new ArrayList<>();
-    steps.add(new Step("Medium in the pot", String.format(Locale.ROOT, "%.2f L", pot.litres())));
-    steps.add(new Step("Its height", String.format(Locale.ROOT, "%.1f cm", pot.depthCm())));
+    steps.add(new Step("Medium in the pot", WORDS.say("litres", pot.litres())));
+    steps.add(new Step("Its height", WORDS.say("cm", pot.depthCm())));
     steps.add(
         new Step("Water when drained", percent(sum), "mean over the height, container capacity"));
     steps.add(new Step("Air when drained", percent(full - sum), "air space"));
-    steps.add(
-        new Step("Water when dry", percent(dry), "at " + Math.round(DRY_SUCTION) + " cm suction"));
+    steps.add(new Step("Water when dry", percent(dry), WORDS.say("suction", DRY_SUCTION)));
     double available = (sum - dry) * millilitres;
     return new Holding(
         sum,
@@ -72,12 +73,12 @@ public record Holding(
             "Water that the pot holds",
             "volume × (water when drained − water when dry)",
             steps,
-            Math.round(available) + " ml",
+            WORDS.say("ml", available),
             "van Genuchten 1980; Milks, Fonteno & Larson 1989; pot shapes by rule of thumb"));
   }
 
   private static String percent(double share) {
-    return Math.round(100 * share) + " % of volume";
+    return WORDS.say("of-volume", 100 * share);
   }
 
   private static double at(Map<Retention, Double> mix, double suction) {

@@ -1,6 +1,6 @@
 package org.mildlantern.core.water;
 
-import java.util.Locale;
+import org.mildlantern.core.words.Words;
 
 /**
  * Whether a pot draws faster or slower than it did, beyond what air and light explain.
@@ -10,6 +10,8 @@ import java.util.Locale;
  * @param slower chance that it is slower by a sixth or more
  */
 public record PaceChange(double ratio, double faster, double slower) {
+  private static final Words WORDS = Words.of(PaceChange.class);
+
   private static final double NOTABLE = 1.2;
   private static final double SURE = 0.8;
 
@@ -40,22 +42,12 @@ public record PaceChange(double ratio, double faster, double slower) {
   /** In the keeper's words; empty when there is nothing to tell. */
   public String words() {
     if (surelyFaster()) {
-      return String.format(
-          Locale.ROOT,
-          "Dries %.1f times as fast as five weeks ago, beyond what its air and light explain; %s.",
-          ratio,
-          sure(faster));
+      return WORDS.say("pace.faster", ratio, sure(faster));
     }
-    return surelySlower()
-        ? String.format(
-            Locale.ROOT,
-            "Dries at %.1f of its pace of five weeks ago, beyond what its air and light explain; %s.",
-            ratio,
-            sure(slower))
-        : "";
+    return surelySlower() ? WORDS.say("pace.slower", ratio, sure(slower)) : "";
   }
 
   private static String sure(double chance) {
-    return chance > 0.99 ? "as good as sure" : Math.round(100 * chance) + " % sure";
+    return WORDS.say("pace.sure", Words.yes(chance > 0.99), 100 * chance);
   }
 }

@@ -9,6 +9,7 @@ import org.mildlantern.core.knowledge.Factor;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.PaceReason;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -22,6 +23,7 @@ import org.mildlantern.core.working.Working.Step;
  * @param likely the reasons, the likeliest first
  */
 public record PaceReasons(List<Likely> likely, Working working) {
+  private static final Words WORDS = Words.of(PaceReasons.class);
 
   /** A reason with its chance, 0 to 1. */
   public record Likely(PaceReason reason, double chance) {}
@@ -50,7 +52,11 @@ public record PaceReasons(List<Likely> likely, Working working) {
               new Step(
                   reason.label(),
                   String.format(Locale.ROOT, "%.3f", weight),
-                  reason.weight().word() + (told.isEmpty() ? "" : "; " + String.join("; ", told))));
+                  WORDS.say(
+                      "pace.reason",
+                      Words.yes(!told.isEmpty()),
+                      reason.weight().word(),
+                      String.join("; ", told))));
         }
       }
     }
@@ -68,10 +74,8 @@ public record PaceReasons(List<Likely> likely, Working working) {
             steps,
             likely.isEmpty()
                 ? "no clear change"
-                : likely.get(0).reason().label()
-                    + ", "
-                    + Math.round(100 * likely.get(0).chance())
-                    + " %",
+                : WORDS.say(
+                    "pace.likely", likely.get(0).reason().label(), 100 * likely.get(0).chance()),
             "Good 1950; weights and factors by rule of thumb"));
   }
 }

@@ -1,5 +1,7 @@
 package org.mildlantern.core.water;
 
+import org.mildlantern.core.words.Words;
+
 /**
  * A pot's inside.
  *
@@ -13,6 +15,8 @@ package org.mildlantern.core.water;
  * @param surfaceCm2 of the medium that the air reaches
  */
 public record PotShape(double litres, double depthCm, double surfaceCm2) {
+  private static final Words WORDS = Words.of(PotShape.class);
+
   /** Kinds of pot. */
   public enum Kind {
     ROUND(0.9, 0.8),
@@ -54,8 +58,7 @@ public record PotShape(double litres, double depthCm, double surfaceCm2) {
 
   private static void check(String what, double centimetres) {
     if (!(centimetres >= NARROWEST) || centimetres > WIDEST) {
-      throw new IllegalArgumentException(
-          what + ": between " + NARROWEST + " and " + WIDEST + " cm");
+      throw new IllegalArgumentException(WORDS.say("width", what, NARROWEST, WIDEST));
     }
   }
 }

@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -19,6 +19,7 @@ import org.mildlantern.core.working.Working.Step;
  * All rules of thumb.
  */
 public final class Standing {
+  private static final Words WORDS = Words.of(Standing.class);
 
   /** What a pot is fed from. */
   public enum Kind {
@@ -136,19 +137,15 @@ public final class Standing {
     steps.add(
         new Step(
             "Water when full",
-            ml(level.ml()),
+            WORDS.say("ml", level.ml()),
             level.cm() == null
-                ? "a quarter of the pot's volume"
-                : String.format(Locale.ROOT, "%.1f cm in the tray", level.cm())));
+                ? WORDS.say("standing.quarter")
+                : WORDS.say("standing.in-tray", level.cm())));
     steps.add(
         new Step(
             "What it draws",
-            ml(mlADay) + " a day",
-            String.format(
-                Locale.ROOT,
-                "first guess %.0f ml, learned from %.0f fills with their measure",
-                guessed,
-                weight - GUESS_WEIGHT)));
+            WORDS.say("ml-a-day", mlADay),
+            WORDS.say("standing.learned", guessed, weight - GUESS_WEIGHT)));
     steps.add(new Step("Last filled", last == null ? "not noted" : last.toString()));
     return new Outlook(
         due.isBefore(today) ? today : due,
@@ -159,16 +156,12 @@ public final class Standing {
             "Day to look at the water it stands in",
             "last fill + four fifths of the water ÷ what it draws a day",
             steps,
-            last == null ? "today" : lasts + " days after the last fill",
+            last == null ? "today" : WORDS.say("standing.due", lasts),
             "pace as Penman 1948 and Allen et al. 1998; levels by rule of thumb"));
   }
 
   /** The day of the next flush after the last; today when none was noted. */
   public static LocalDate flushOn(LocalDate last, int days, LocalDate today) {
     return last == null || last.plusDays(days).isBefore(today) ? today : last.plusDays(days);
-  }
-
-  private static String ml(double millilitres) {
-    return Math.round(millilitres) + " ml";
   }
 }

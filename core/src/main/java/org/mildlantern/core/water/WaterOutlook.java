@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import org.mildlantern.core.knowledge.Wish;
+import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
@@ -36,6 +37,8 @@ public record WaterOutlook(
     PaceChange change,
     WaterStory story,
     Working working) {
+  private static final Words WORDS = Words.of(WaterOutlook.class);
+
   public static final int AHEAD = 60;
 
   /**
@@ -67,23 +70,16 @@ public record WaterOutlook(
     steps.add(
         new Step(
             "Its pace",
-            String.format(Locale.ROOT, "%.1f %% a day", 100 * story.now().pace()),
-            String.format(
-                Locale.ROOT,
-                "at a demand of 1; known to ± %.0f %%, from %d entries",
-                100 * story.now().paceError(),
-                story.told())));
+            WORDS.say("pace.a-day", 100 * story.now().pace()),
+            WORDS.say("pace.known", 100 * story.now().paceError(), story.told())));
     steps.add(new Step("Demand today", String.format(Locale.ROOT, "%.2f", ahead[0])));
     steps.add(
-        new Step(
-            "Its wish",
-            wish.label(),
-            "look at " + percent(wish.threshold()) + " left; " + wish.harm()));
+        new Step("Its wish", wish.label(), WORDS.say("wish", 100 * wish.threshold(), wish.harm())));
     steps.add(
         new Step(
             "Look when the chance of that is",
             percent(wish.patience()),
-            "on that day it is " + percent(ready)));
+            WORDS.say("ready", 100 * ready)));
     return new WaterOutlook(
         today.plusDays(look),
         today.plusDays(soon < 0 ? AHEAD : soon),
@@ -101,7 +97,7 @@ public record WaterOutlook(
             "first day on which the chance of being dry enough reaches what its wish allows, by a"
                 + " filter over level and pace",
             steps,
-            look == 0 ? "today" : "in " + look + (look == 1 ? " day" : " days"),
+            WORDS.say("days-ahead", look),
             "Bucy & Senne 1971 (filter); Allen et al. 1998 (drying); van Genuchten 1980 (pot);"
                 + " wishes by rule of thumb"));
   }
@@ -118,6 +114,6 @@ public record WaterOutlook(
   }
 
   private static String percent(double share) {
-    return Math.round(100 * share) + " %";
+    return WORDS.say("percent", 100 * share);
   }
 }

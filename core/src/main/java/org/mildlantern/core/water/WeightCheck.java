@@ -1,10 +1,12 @@
 package org.mildlantern.core.water;
 
-import java.util.Locale;
 import java.util.Optional;
+import org.mildlantern.core.words.Words;
 
 /** Whether a pot can weigh what a scale says, by its weights when just drained and when dry. */
 public final class WeightCheck {
+  private static final Words WORDS = Words.of(WeightCheck.class);
+
   /** A scale, dust and lost leaves may account for this share of the water. Rule of thumb. */
   private static final double SLACK = 0.15;
 
@@ -24,18 +26,10 @@ public final class WeightCheck {
     double least = dry != null ? dry : drained - holding.fullMl();
     double most = drained != null ? drained : dry + holding.fullMl();
     if (grams < least - slack) {
-      return Optional.of(
-          String.format(
-              Locale.ROOT,
-              "Lighter than this pot with dry medium, about %.0f g.",
-              dry != null ? dry : least));
+      return Optional.of(WORDS.say("weight.light", dry != null ? dry : least));
     }
     if (grams > most + slack + holding.availableMl() / 2) {
-      return Optional.of(
-          String.format(
-              Locale.ROOT,
-              "Heavier than this pot just drained, about %.0f g.",
-              drained != null ? drained : most));
+      return Optional.of(WORDS.say("weight.heavy", drained != null ? drained : most));
     }
     return Optional.empty();
   }
