@@ -19,6 +19,7 @@ public record PlaceView(
     Double humidity,
     Surroundings surroundings,
     int position) {
+  private static final double ROOM_CELSIUS = 20;
 
   /**
    * What the keeper noted of it.
@@ -35,6 +36,11 @@ public record PlaceView(
       boolean glass,
       boolean heater,
       boolean lamp) {}
+
+  /** Its usual warmth in °C; that of a lived-in room, 20 °C, where none was noted. */
+  public double warmth() {
+    return temperature == null ? ROOM_CELSIUS : temperature;
+  }
 
   /** The usual air in words, for example {@code 14 °C · 71 %}; empty when unknown. */
   public String air() {

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.mildlantern.app.quarantine.QuarantineView;
 import org.mildlantern.app.web.Days;
 
 /**
@@ -31,7 +32,7 @@ record CourseCalendar(
 
   static CourseCalendar of(
       List<TreatmentVisit> visits,
-      List<PestLook> looks,
+      List<QuarantineView.Look> looks,
       QuarantineView quarantine,
       LocalDate begun,
       LocalDate today) {
@@ -63,13 +64,9 @@ record CourseCalendar(
                         Days.brief(v.day())))
             .toList(),
         looks.stream()
-            .filter(l -> !l.lookedOn().isBefore(first))
+            .filter(l -> !l.day().isBefore(first))
             .map(
-                l ->
-                    new Mark(
-                        scale.x(l.lookedOn()),
-                        l.found() ? "hit" : "nothing",
-                        Days.brief(l.lookedOn())))
+                l -> new Mark(scale.x(l.day()), l.found() ? "hit" : "nothing", Days.brief(l.day())))
             .toList(),
         quarantine == null ? null : bar(quarantine, scale),
         weeks,
@@ -90,7 +87,7 @@ record CourseCalendar(
   }
 
   private static String told(
-      List<TreatmentVisit> visits, List<PestLook> looks, QuarantineView quarantine) {
+      List<TreatmentVisit> visits, List<QuarantineView.Look> looks, QuarantineView quarantine) {
     long done = visits.stream().filter(v -> v.state() == TreatmentVisit.State.DONE).count();
     return "%d of %d visits done, %d looks, %s"
         .formatted(

@@ -32,9 +32,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CourseService {
-  /** Warmth of a place of which nothing was noted, °C. Rule of thumb for a lived-in room. */
-  static final double ROOM = 20;
-
   /** A visit may not be put further off than this, in days. */
   private static final int LATEST = 120;
 
@@ -91,12 +88,8 @@ public class CourseService {
                     .map(
                         pest -> {
                           PlantView plant = plants.find(kase.plantId()).orElseThrow();
-                          return new Ground(kase, plant, pest, warmth(plant));
+                          return new Ground(kase, plant, pest, plant.place().warmth());
                         }));
-  }
-
-  static double warmth(PlantView plant) {
-    return plant.place().temperature() == null ? ROOM : plant.place().temperature();
   }
 
   /** What each school would do for this plant. */

@@ -2,12 +2,16 @@ package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.quarantine.ContactLooks;
+import org.mildlantern.app.quarantine.QuarantineService;
+import org.mildlantern.app.quarantine.QuarantineView;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
@@ -33,7 +37,6 @@ class TreatmentPresenter {
 
   private final CourseService courses;
   private final QuarantineService quarantines;
-  private final PestLookRepository looks;
   private final CaseCarrierRepository carriers;
   private final Remedies remedies;
   private final Scope scope;
@@ -41,13 +44,11 @@ class TreatmentPresenter {
   TreatmentPresenter(
       CourseService courses,
       QuarantineService quarantines,
-      PestLookRepository looks,
       CaseCarrierRepository carriers,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
     this.quarantines = quarantines;
-    this.looks = looks;
     this.carriers = carriers;
     this.remedies = remedies;
     this.scope = scope;
@@ -71,10 +72,7 @@ class TreatmentPresenter {
     Course shown = picked == null ? shown(found, schoolShown, followed) : null;
     List<Visit> plan =
         picked != null ? courses.plan(picked) : shown == null ? List.of() : shown.visits();
-    List<PestLook> its =
-        looks.of(ground.plant().id()).stream()
-            .filter(l -> l.pest().equals(ground.pest().id()) || l.pest().equals(PestLook.ANYTHING))
-            .toList();
+    List<QuarantineView.Look> its = quarantines.looks(ground.plant().id(), ground.pest().id());
     return new TreatmentView(
         ground.kase(),
         ground.plant(),
@@ -103,15 +101,15 @@ class TreatmentPresenter {
       CourseService.Picked picked,
       Outlook outlook,
       List<Visit> plan,
-      List<PestLook> its,
+      List<QuarantineView.Look> its,
       List<ContactLooks.Watch> watches) {
     LocalDate begun = picked.course().begunOn();
     List<CountBand.Count> counted =
         its.stream()
-            .filter(l -> l.pest().equals(ground.pest().id()) && !l.lookedOn().isBefore(begun))
-            .sorted(Comparator.comparing(PestLook::lookedOn).thenComparing(PestLook::id))
-            .map(l -> new CountBand.Count(daysAfter(begun, l.lookedOn()), l.counted()))
-            .toList();
+            .filter(l -> l.sought() && !l.day().isBefore(begun))
+            .map(l -> new CountBand.Count(daysAfter(begun, l.day()), l.counted()))
+            .collect(Collectors.toList());
+    Collections.reverse(counted);
     CountBand band = CountBand.of(ground.pest(), outlook, plan, counted);
     List<TreatmentView.CountRow> rows =
         band.rows().stream()
@@ -211,7 +209,7 @@ class TreatmentPresenter {
       Outlook outlook,
       List<Visit> plan,
       PlantView plant,
-      List<PestLook> its) {
+      List<QuarantineView.Look> its) {
     LocalDate today = scope.today();
     double chance = outlook.chance(plan);
     List<TreatmentView.VisitRow> rows = new ArrayList<>();

@@ -1,6 +1,5 @@
 package org.mildlantern.app.treatment;
 
-import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -47,31 +46,6 @@ interface TreatmentVisitRepository extends JpaRepository<TreatmentVisit, Long> {
   Optional<TreatmentVisit> byEntry(Long entryId);
 }
 
-interface PestLookRepository extends JpaRepository<PestLook, Long> {
-  @Query("select l from PestLook l where l.plantId = :plantId order by l.lookedOn desc, l.id desc")
-  List<PestLook> of(Long plantId);
-
-  @Query("select l from PestLook l where l.lookedOn >= :from order by l.lookedOn desc, l.id desc")
-  List<PestLook> since(LocalDate from);
-
-  @Query("select l from PestLook l where l.entryId = :entryId")
-  Optional<PestLook> byEntry(Long entryId);
-}
-
-interface IsolationRepository extends JpaRepository<Isolation, Long> {
-  @Query("select i from Isolation i where i.plantId = :plantId and i.endedOn is null")
-  Optional<Isolation> openOf(Long plantId);
-
-  @Query("select i from Isolation i where i.endedOn is null order by i.beganOn")
-  List<Isolation> open();
-
-  @Query("select i from Isolation i where i.endEntryId = :entryId")
-  Optional<Isolation> endedBy(Long entryId);
-
-  @Query("select i from Isolation i where i.entryId = :entryId")
-  Optional<Isolation> byEntry(Long entryId);
-}
-
 interface PatchTestRepository extends JpaRepository<PatchTest, Long> {
   @Query("select t from PatchTest t where t.id = :id")
   Optional<PatchTest> byId(Long id);
@@ -92,15 +66,4 @@ interface PatchTestRepository extends JpaRepository<PatchTest, Long> {
 interface CaseCarrierRepository extends JpaRepository<CaseCarrier, Long> {
   @Query("select c from CaseCarrier c where c.caseId = :caseId order by c.id")
   List<CaseCarrier> of(Long caseId);
-}
-
-interface TrapCountRepository extends JpaRepository<TrapCount, Long> {
-  @Query("select c from TrapCount c where c.id = :id")
-  Optional<TrapCount> byId(Long id);
-
-  @Query("select c from TrapCount c where c.countedOn >= :from order by c.countedOn")
-  List<TrapCount> since(LocalDate from);
-
-  @Query("select c from TrapCount c where c.placeId = :placeId and c.countedOn = :day")
-  Optional<TrapCount> on(Long placeId, LocalDate day);
 }

@@ -1,19 +1,15 @@
 package org.mildlantern.app.treatment;
 
-import java.time.LocalDate;
-import java.util.List;
 import java.util.Map;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.app.web.Web;
+import org.mildlantern.app.traps.TrapService;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Quarantine;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -87,44 +83,5 @@ class TreatmentsController {
   private boolean offered(String topic, String school) {
     return remedies.schools(topic).stream()
         .anyMatch(s -> s.id().equals(school) && s.declined() == null);
-  }
-
-  @PostMapping("/places/{id}/traps")
-  String count(
-      @PathVariable Long id,
-      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
-      @RequestParam(defaultValue = "") String traps,
-      @RequestParam(defaultValue = "") String counted,
-      RedirectAttributes flash) {
-    try {
-      if (day == null) {
-        throw new IllegalArgumentException("A day, please.");
-      }
-      this.traps.count(id, day, whole(traps), whole(counted)).orElseThrow(Web::missing);
-    } catch (IllegalArgumentException e) {
-      if (this.traps.all().stream().noneMatch(t -> t.place().id().equals(id))) {
-        throw Web.missing();
-      }
-      flash.addFlashAttribute("trapProblem", e.getMessage());
-      flash.addFlashAttribute("trapPlace", id);
-      flash.addFlashAttribute("typed", List.of(traps, counted));
-    }
-    return "redirect:/treatments#traps-" + id;
-  }
-
-  private static int whole(String text) {
-    try {
-      return Integer.parseInt(text.strip());
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("Whole numbers, please.");
-    }
-  }
-
-  @PostMapping("/traps/{id}/remove")
-  String remove(@PathVariable Long id) {
-    if (!traps.remove(id)) {
-      throw Web.missing();
-    }
-    return "redirect:/treatments";
   }
 }

@@ -85,7 +85,7 @@ class VisitGround {
   List<VisitCheck> checks(
       PlantView plant, LifeCycle pest, List<Means> means, LocalDate day, Seen seen, Known known) {
     Double celsius = seen.celsius() == null ? plant.place().temperature() : seen.celsius();
-    double generation = Generation.of(pest, CourseService.warmth(plant)).days();
+    double generation = Generation.of(pest, plant.place().warmth()).days();
     return VisitChecks.of(
         Patient.of(plant.kind(), remedies),
         means,

@@ -1,2 +1,2 @@
-/** Courses of treatment against a case's pest, the looks that go with them, and quarantine. */
+/** Courses of treatment against the pest of a case, and their visits. */
 package org.mildlantern.app.treatment;

@@ -34,9 +34,7 @@ import org.springframework.stereotype.Component;
 /** Turns a plant and its day book into what the core asks for. */
 @Component
 class PotModel {
-  /** The air of a place of which nothing was noted. Rule of thumb for a lived-in room. */
-  private static final double ROOM_CELSIUS = 20;
-
+  /** The humidity of a place of which none was noted. Rule of thumb for a lived-in room. */
   private static final double ROOM_HUMIDITY = 50;
 
   /** Records older than this say nothing of a pot's present pace. */
@@ -167,7 +165,7 @@ class PotModel {
     double dli = (light == null ? LightClass.MEDIUM : light).meanDli();
     boolean steady = place.surroundings().lamp() || place.kind() == PlaceKind.CASE;
     return new DemandChange.Air(
-        place.temperature() == null ? ROOM_CELSIUS : place.temperature(),
+        place.warmth(),
         place.humidity() == null ? ROOM_HUMIDITY : place.humidity(),
         steady ? dli : dli * Demand.seasonOfLight(day, scope.latitude()));
   }

@@ -16,8 +16,8 @@ import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.today.RoundService;
-import org.mildlantern.app.treatment.QuarantineService;
 import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.beans.factory.annotation.Autowired;
 

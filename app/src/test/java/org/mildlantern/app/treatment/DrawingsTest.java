@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.app.quarantine.QuarantineView;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.treatment.Quarantine;
 
@@ -29,8 +30,8 @@ class DrawingsTest {
         CourseCalendar.of(
             List.of(done, visit(6), visit(12)),
             List.of(
-                new PestLook(1L, "spider-mites", BEGUN.plusDays(3), 4, 1L),
-                new PestLook(1L, "spider-mites", BEGUN.plusDays(5), 0, 2L)),
+                new QuarantineView.Look(BEGUN.plusDays(5), 0, true),
+                new QuarantineView.Look(BEGUN.plusDays(3), 4, true)),
             quarantine(BEGUN.plusDays(3)),
             BEGUN,
             BEGUN.plusDays(5));
@@ -39,7 +40,7 @@ class DrawingsTest {
         .containsExactly("done", "planned", "planned");
     assertThat(calendar.looks())
         .extracting(CourseCalendar.Mark::state)
-        .containsExactly("hit", "nothing");
+        .containsExactly("nothing", "hit");
     assertThat(calendar.visits().get(0).x()).isLessThan(calendar.todayX());
     assertThat(calendar.visits().get(1).x()).isGreaterThan(calendar.todayX());
     assertThat(calendar.bar().reset()).isTrue();
@@ -53,26 +54,6 @@ class DrawingsTest {
     CourseCalendar calendar = CourseCalendar.of(List.of(visit(0)), List.of(), null, BEGUN, BEGUN);
     assertThat(calendar.bar()).isNull();
     assertThat(calendar.told()).endsWith("no quarantine");
-  }
-
-  @Test
-  void aTrapLineFallsWithItsCountsAndNeedsTwo() {
-    TrapService.Row first = new TrapService.Row(1L, BEGUN, 1, 20, 20, null);
-    TrapService.Row second = new TrapService.Row(2L, BEGUN.plusDays(7), 2, 10, 5, 50L);
-    TrapLine line = TrapLine.of(List.of(first, second));
-    assertThat(line.marks().get(1).y()).isGreaterThan(line.marks().get(0).y());
-    assertThat(line.told()).isEqualTo("From 20.0 a trap to 5.0 in 7 days");
-    assertThat(TrapLine.of(List.of(first))).isNull();
-    TrapService.Row none = new TrapService.Row(3L, BEGUN.plusDays(7), 1, 0, 0, null);
-    assertThat(
-            TrapLine.of(List.of(none, new TrapService.Row(4L, BEGUN.plusDays(14), 1, 0, 0, null)))
-                .marks())
-        .allMatch(mark -> Double.isFinite(mark.y()));
-  }
-
-  @Test
-  void withoutContactsThereIsNoChain() {
-    assertThat(ContactChain.of(List.of())).isNull();
   }
 
   @Test

@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional(readOnly = true)
-class ContactLooks {
+public class ContactLooks {
   private static final int SOON = 7;
   private static final int LATE = 21;
   private static final int LONGEST = 200;
@@ -44,11 +44,11 @@ class ContactLooks {
    * @param next the first that was not looked on or after, or null when all have passed
    * @param found whether anything was found since
    */
-  record Watch(
+  public record Watch(
       ContactService.Contact contact, List<LocalDate> days, LocalDate next, boolean found) {}
 
   /** The contacts of the catching ones among cases. */
-  List<Watch> of(Collection<CaseView> open, List<PlantView> kept) {
+  public List<Watch> of(Collection<CaseView> open, List<PlantView> kept) {
     List<ContactService.Contact> found = contacts.of(open, kept);
     if (found.isEmpty()) {
       return List.of();
@@ -78,7 +78,7 @@ class ContactLooks {
 
   private List<LocalDate> days(ContactService.Contact contact, LocalDate opened) {
     LifeCycle pest = remedies.pests().find(contact.cause().id()).orElse(null);
-    double celsius = CourseService.warmth(contact.plant());
+    double celsius = contact.plant().place().warmth();
     List<LocalDate> days = new ArrayList<>();
     days.add(opened);
     LocalDate last = contact.last().isBefore(opened) ? opened : contact.last();

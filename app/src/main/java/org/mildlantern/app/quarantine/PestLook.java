@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;

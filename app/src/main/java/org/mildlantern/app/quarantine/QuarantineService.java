@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -73,13 +73,13 @@ public class QuarantineService {
 
   /** Whether a plant stands apart. */
   @Transactional(readOnly = true)
-  boolean apart(Long plantId) {
+  public boolean apart(Long plantId) {
     return isolations.openOf(plantId).isPresent();
   }
 
   /** All quarantines of kept plants. */
   @Transactional(readOnly = true)
-  List<QuarantineView> all(List<PlantView> kept) {
+  public List<QuarantineView> all(List<PlantView> kept) {
     List<Isolation> open = isolations.open();
     if (open.isEmpty()) {
       return List.of();
@@ -114,7 +114,7 @@ public class QuarantineService {
             isolation.beganOn(),
             lastFind,
             isolation.pest() == null ? null : remedies.pests().find(isolation.pest()).orElse(null),
-            CourseService.warmth(plant),
+            plant.place().warmth(),
             rule);
     return new QuarantineView(
         plant.id(),
@@ -127,10 +127,20 @@ public class QuarantineService {
         clock.daysLeft(today),
         Math.round(100 * clock.passed(today)),
         during.stream().anyMatch(l -> l.lookedOn().equals(today)),
-        during.stream()
-            .limit(LOOKS_SHOWN)
-            .map(l -> new QuarantineView.Look(l.lookedOn(), l.counted()))
-            .toList());
+        during.stream().limit(LOOKS_SHOWN).map(l -> look(l, isolation.pest())).toList());
+  }
+
+  /** Looks at a plant for a pest, or for anything, the newest first. */
+  @Transactional(readOnly = true)
+  public List<QuarantineView.Look> looks(Long plantId, String pest) {
+    return looks.of(plantId).stream()
+        .filter(l -> l.pest().equals(pest) || l.pest().equals(PestLook.ANYTHING))
+        .map(l -> look(l, pest))
+        .toList();
+  }
+
+  private static QuarantineView.Look look(PestLook look, String pest) {
+    return new QuarantineView.Look(look.lookedOn(), look.counted(), look.pest().equals(pest));
   }
 
   /**

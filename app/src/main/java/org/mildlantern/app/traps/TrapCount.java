@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.traps;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;

@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,7 @@ class SetApartSection implements PlantSection {
         ? Optional.empty()
         : Optional.of(
             new Section(
-                "treatment/set-apart",
+                "quarantine/set-apart",
                 new View(plant.id(), places.all(), plant.newcomer(scope.today()))));
   }
 }

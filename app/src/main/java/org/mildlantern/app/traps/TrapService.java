@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.traps;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Takes weekly counts of sticky traps, and sets them beside how wet the pots were felt. */
 @Service
 @Transactional
-class TrapService {
+public class TrapService {
   private static final int WEEKS = 16;
   private static final int WEEK = 7;
 
@@ -47,7 +47,7 @@ class TrapService {
   }
 
   /** Traps of a place: counts with the share of pots felt wet in the week before. */
-  record PlaceTraps(
+  public record PlaceTraps(
       PlaceView place,
       List<Row> rows,
       TrapTrend trend,
@@ -56,10 +56,10 @@ class TrapService {
       TrapLine line) {}
 
   /** One count; wet is the share of looks at pots that found them wet, in %, or null. */
-  record Row(Long id, LocalDate day, int traps, int counted, double each, Long wet) {}
+  public record Row(Long id, LocalDate day, int traps, int counted, double each, Long wet) {}
 
   @Transactional(readOnly = true)
-  List<PlaceTraps> all() {
+  public List<PlaceTraps> all() {
     LocalDate today = scope.today();
     LocalDate from = today.minusWeeks(WEEKS);
     Map<Long, List<TrapCount>> byPlace =

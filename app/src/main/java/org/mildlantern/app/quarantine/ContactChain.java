@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -11,13 +11,13 @@ import java.util.List;
  * @param height of the canvas, whose width is {@value #WIDTH}
  * @param more contacts for which there is no room
  */
-record ContactChain(int height, double rootY, List<Link> links, int more) {
+public record ContactChain(int height, double rootY, List<Link> links, int more) {
   static final int WIDTH = 300;
   private static final int ROW = 26;
   private static final int MOST = 14;
 
   /** A line to a contact; state is hit, due or clear; look is the next day to look, or null. */
-  record Link(
+  public record Link(
       double y,
       double width,
       String state,
@@ -27,7 +27,7 @@ record ContactChain(int height, double rootY, List<Link> links, int more) {
       LocalDate look) {}
 
   /** Null when there are no contacts. */
-  static ContactChain of(List<ContactLooks.Watch> watches) {
+  public static ContactChain of(List<ContactLooks.Watch> watches) {
     if (watches.isEmpty()) {
       return null;
     }

@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -23,8 +23,16 @@ public record QuarantineView(
     boolean lookedToday,
     List<Look> looks) {
 
-  /** What a look found. */
-  public record Look(LocalDate day, int counted) {}
+  /**
+   * What a look found.
+   *
+   * @param sought whether it was for the pest in question, not for anything at all
+   */
+  public record Look(LocalDate day, int counted, boolean sought) {
+    public boolean found() {
+      return counted > 0;
+    }
+  }
 
   public boolean mayLeave() {
     return daysLeft == 0;

@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.time.LocalDate;
 import java.util.List;

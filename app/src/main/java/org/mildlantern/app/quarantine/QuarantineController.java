@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;

@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.traps;
 
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -6,14 +6,14 @@ import java.util.List;
 import java.util.Locale;
 
 /** Counts per trap over time, ready to be drawn on a canvas of 600 by 70. */
-record TrapLine(String points, List<Mark> marks, String told) {
+public record TrapLine(String points, List<Mark> marks, String told) {
   private static final double LEFT = 8;
   private static final double WIDTH = 584;
   private static final double BOTTOM = 62;
   private static final double HEIGHT = 54;
 
   /** One count. */
-  record Mark(double x, double y, String label) {}
+  public record Mark(double x, double y, String label) {}
 
   /** Null with fewer than two counts. */
   static TrapLine of(List<TrapService.Row> rows) {

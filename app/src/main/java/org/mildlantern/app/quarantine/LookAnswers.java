@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.util.List;
 import org.mildlantern.app.round.RoundItem;

@@ -1,4 +1,4 @@
-package org.mildlantern.app.treatment;
+package org.mildlantern.app.quarantine;
 
 import java.util.Optional;
 import org.mildlantern.app.plants.PlantSection;
@@ -18,6 +18,6 @@ class QuarantineSection implements PlantSection {
 
   @Override
   public Optional<Section> of(PlantView plant) {
-    return quarantines.of(plant).map(clock -> new Section("treatment/clock", clock));
+    return quarantines.of(plant).map(clock -> new Section("quarantine/clock", clock));
   }
 }

@@ -1,0 +1,2 @@
+/** Sticky traps of a place and where their counts go. */
+package org.mildlantern.app.traps;
