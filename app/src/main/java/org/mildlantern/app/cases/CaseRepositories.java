@@ -3,13 +3,10 @@ package org.mildlantern.app.cases;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface PlantCaseRepository extends JpaRepository<PlantCase, Long> {
-  @Query("select c from PlantCase c where c.id = :id")
-  Optional<PlantCase> byId(Long id);
-
+interface PlantCaseRepository extends CollectionRepository<PlantCase> {
   @Query("select c from PlantCase c where c.plantId = :plantId and c.closedOn is null")
   Optional<PlantCase> openOf(Long plantId);
 
@@ -36,7 +33,7 @@ interface PlantCaseRepository extends JpaRepository<PlantCase, Long> {
   int lastNumber();
 }
 
-interface CaseChangeRepository extends JpaRepository<CaseChange, Long> {
+interface CaseChangeRepository extends CollectionRepository<CaseChange> {
   @Query("select c from CaseChange c where c.caseId = :caseId order by c.id")
   List<CaseChange> of(Long caseId);
 
@@ -45,7 +42,4 @@ interface CaseChangeRepository extends JpaRepository<CaseChange, Long> {
 
   @Query("select c from CaseChange c where c.confoundedRoot = :root")
   List<CaseChange> confoundedBy(Long root);
-
-  @Query("select c from CaseChange c where c.id = :id")
-  Optional<CaseChange> byId(Long id);
 }

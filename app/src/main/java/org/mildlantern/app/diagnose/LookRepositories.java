@@ -4,21 +4,18 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface LookRepository extends JpaRepository<Look, Long> {
+interface LookRepository extends CollectionRepository<Look> {
   @Query("select l from Look l where l.plantId = :plantId and l.finishedAt is null")
   Optional<Look> openOf(Long plantId);
-
-  @Query("select l from Look l where l.id = :id")
-  Optional<Look> byId(Long id);
 
   @Query("select l.plantId from Look l where l.finishedAt is null")
   Set<Long> plantsWithOpenLook();
 }
 
-interface WaitingTestRepository extends JpaRepository<WaitingTest, Long> {
+interface WaitingTestRepository extends CollectionRepository<WaitingTest> {
   @Query("select t from WaitingTest t where t.endedOn is null order by t.dueOn, t.id")
   List<WaitingTest> open();
 
@@ -29,9 +26,6 @@ interface WaitingTestRepository extends JpaRepository<WaitingTest, Long> {
       "select t from WaitingTest t where t.plantId = :plantId and t.node = :node and t.endedOn is null")
   Optional<WaitingTest> openOn(Long plantId, String node);
 
-  @Query("select t from WaitingTest t where t.id = :id")
-  Optional<WaitingTest> byId(Long id);
-
   @Query("select t from WaitingTest t where t.endedBy = :entry")
   Optional<WaitingTest> endedBy(Long entry);
 
@@ -39,7 +33,7 @@ interface WaitingTestRepository extends JpaRepository<WaitingTest, Long> {
   Optional<WaitingTest> begunBy(Long entry);
 }
 
-interface SpotMeasureRepository extends JpaRepository<SpotMeasure, Long> {
+interface SpotMeasureRepository extends CollectionRepository<SpotMeasure> {
   @Query("select m from SpotMeasure m where m.plantId = :plantId order by m.measuredOn, m.id")
   List<SpotMeasure> of(Long plantId);
 
@@ -47,12 +41,12 @@ interface SpotMeasureRepository extends JpaRepository<SpotMeasure, Long> {
   Optional<SpotMeasure> byEntry(Long entryId);
 }
 
-interface OverruleRepository extends JpaRepository<Overrule, Long> {
+interface OverruleRepository extends CollectionRepository<Overrule> {
   @Query("select o from Overrule o where o.lookId = :lookId order by o.id")
   List<Overrule> of(Long lookId);
 }
 
-interface FindingRepository extends JpaRepository<FindingRow, Long> {
+interface FindingRepository extends CollectionRepository<FindingRow> {
   /** Signs seen on each plant in looks begun since then. */
   @Query(
       "select distinct l.plantId as plant, f.sign as sign from FindingRow f join Look l"

@@ -4,15 +4,12 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.mildlantern.core.journal.NoteKind;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface EntryRepository extends JpaRepository<Entry, Long> {
-  @Query("select e from Entry e where e.id = :id")
-  Optional<Entry> byId(Long id);
-
+interface EntryRepository extends CollectionRepository<Entry> {
   @Query(
       "select e from Entry e where e.plantId = :plantId and not e.superseded"
           + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")

@@ -22,7 +22,7 @@ interface ApiTokenRepository extends JpaRepository<ApiToken, Long> {
   Optional<ApiToken> findByIdAndKeeperId(Long id, Long keeperId);
 }
 
-interface CollectionChoiceRepository extends JpaRepository<CollectionChoice, Long> {
+interface CollectionChoiceRepository extends CollectionRepository<CollectionChoice> {
   @Query("select c from CollectionChoice c")
   List<CollectionChoice> all();
 

@@ -49,8 +49,7 @@ public class PlaceService {
             other -> {
               throw new IllegalArgumentException("There is a place called that already.");
             });
-    Optional<Place> place =
-        id == null ? Optional.of(new Place((int) places.count())) : places.byId(id);
+    Optional<Place> place = id == null ? Optional.of(new Place(places.count())) : places.byId(id);
     return place.map(
         p -> {
           p.describe(form);

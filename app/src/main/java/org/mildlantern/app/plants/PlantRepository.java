@@ -2,18 +2,15 @@ package org.mildlantern.app.plants;
 
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface PlantRepository extends JpaRepository<Plant, Long> {
+interface PlantRepository extends CollectionRepository<Plant> {
   @Query("select p from Plant p order by lower(p.name), p.code")
   List<Plant> all();
 
   @Query("select p from Plant p where p.archivedOn is null order by p.walk, lower(p.name), p.code")
   List<Plant> kept();
-
-  @Query("select p from Plant p where p.id = :id")
-  Optional<Plant> byId(Long id);
 
   @Query("select p from Plant p where lower(p.code) = lower(:code)")
   Optional<Plant> byCode(String code);

@@ -3,10 +3,10 @@ package org.mildlantern.app.quarantine;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface PestLookRepository extends JpaRepository<PestLook, Long> {
+interface PestLookRepository extends CollectionRepository<PestLook> {
   @Query("select l from PestLook l where l.plantId = :plantId order by l.lookedOn desc, l.id desc")
   List<PestLook> of(Long plantId);
 
@@ -17,7 +17,7 @@ interface PestLookRepository extends JpaRepository<PestLook, Long> {
   Optional<PestLook> byEntry(Long entryId);
 }
 
-interface IsolationRepository extends JpaRepository<Isolation, Long> {
+interface IsolationRepository extends CollectionRepository<Isolation> {
   @Query("select i from Isolation i where i.plantId = :plantId and i.endedOn is null")
   Optional<Isolation> openOf(Long plantId);
 

@@ -3,13 +3,10 @@ package org.mildlantern.app.treatment;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface TreatmentCourseRepository extends JpaRepository<TreatmentCourse, Long> {
-  @Query("select c from TreatmentCourse c where c.id = :id")
-  Optional<TreatmentCourse> byId(Long id);
-
+interface TreatmentCourseRepository extends CollectionRepository<TreatmentCourse> {
   @Query("select c from TreatmentCourse c where c.caseId = :caseId and c.endedOn is null")
   Optional<TreatmentCourse> openOf(Long caseId);
 
@@ -26,10 +23,7 @@ interface TreatmentCourseRepository extends JpaRepository<TreatmentCourse, Long>
   Optional<TreatmentCourse> byEntry(Long entryId);
 }
 
-interface TreatmentVisitRepository extends JpaRepository<TreatmentVisit, Long> {
-  @Query("select v from TreatmentVisit v where v.id = :id")
-  Optional<TreatmentVisit> byId(Long id);
-
+interface TreatmentVisitRepository extends CollectionRepository<TreatmentVisit> {
   @Query("select v from TreatmentVisit v where v.courseId = :courseId order by v.plannedOn, v.id")
   List<TreatmentVisit> of(Long courseId);
 
@@ -46,10 +40,7 @@ interface TreatmentVisitRepository extends JpaRepository<TreatmentVisit, Long> {
   Optional<TreatmentVisit> byEntry(Long entryId);
 }
 
-interface PatchTestRepository extends JpaRepository<PatchTest, Long> {
-  @Query("select t from PatchTest t where t.id = :id")
-  Optional<PatchTest> byId(Long id);
-
+interface PatchTestRepository extends CollectionRepository<PatchTest> {
   @Query("select t from PatchTest t where t.plantId in :plants order by t.begunOn, t.id")
   List<PatchTest> of(Collection<Long> plants);
 
@@ -63,7 +54,7 @@ interface PatchTestRepository extends JpaRepository<PatchTest, Long> {
   Optional<PatchTest> readBy(Long entryId);
 }
 
-interface CaseCarrierRepository extends JpaRepository<CaseCarrier, Long> {
+interface CaseCarrierRepository extends CollectionRepository<CaseCarrier> {
   @Query("select c from CaseCarrier c where c.caseId = :caseId order by c.id")
   List<CaseCarrier> of(Long caseId);
 }

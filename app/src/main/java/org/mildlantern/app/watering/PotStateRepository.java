@@ -1,10 +1,10 @@
 package org.mildlantern.app.watering;
 
 import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface PotStateRepository extends JpaRepository<PotState, Long> {
+interface PotStateRepository extends CollectionRepository<PotState> {
   @Query("select s from PotState s")
   List<PotState> all();
 }
