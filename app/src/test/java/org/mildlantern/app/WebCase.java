@@ -23,6 +23,12 @@ public abstract class WebCase {
     return web.perform(MockMvcRequestBuilders.get(path).with(user(keeper)));
   }
 
+  /** Gets a fragment, as htmx does. */
+  protected ResultActions part(SignedIn keeper, String path) throws Exception {
+    return web.perform(
+        MockMvcRequestBuilders.get(path).with(user(keeper)).header("HX-Request", "true"));
+  }
+
   /** Posts name and value pairs as a plain form. */
   protected ResultActions post(SignedIn keeper, String path, String... pairs) throws Exception {
     return web.perform(request(keeper, path, pairs));

@@ -105,7 +105,7 @@ class CaseChange {
   }
 
   void confound(String what, Long entryRoot) {
-    this.confoundedBy = what.length() <= 300 ? what : what.substring(0, 300);
+    this.confoundedBy = what;
     this.confoundedRoot = entryRoot;
   }
 

@@ -135,6 +135,11 @@ class CaseController {
       flash.addFlashAttribute("windowOpen", e.getMessage());
       flash.addFlashAttribute("wanted", change);
       return "redirect:/cases/" + id + "#next";
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("reasonProblem", e.getMessage());
+      flash.addFlashAttribute("wanted", change);
+      flash.addFlashAttribute("reason", reason);
+      return "redirect:/cases/" + id + "#next";
     }
   }
 
@@ -142,8 +147,16 @@ class CaseController {
   String close(
       @PathVariable Long id,
       @RequestParam Outcome outcome,
-      @RequestParam(defaultValue = "") String learned) {
-    return toCase(cases.close(id, outcome, learned));
+      @RequestParam(defaultValue = "") String learned,
+      RedirectAttributes flash) {
+    try {
+      return toCase(cases.close(id, outcome, learned));
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("learnedProblem", e.getMessage());
+      flash.addFlashAttribute("learned", learned);
+      flash.addFlashAttribute("outcome", outcome);
+      return "redirect:/cases/" + id + "#close";
+    }
   }
 
   private static String toCase(Optional<CaseView> found) {

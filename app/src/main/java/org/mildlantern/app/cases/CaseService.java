@@ -14,6 +14,7 @@ import org.mildlantern.app.keeper.PageMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.care.CarePlan;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.RankedCause;
@@ -22,6 +23,7 @@ import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +32,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CaseService {
+  private static final Words WORDS = Words.of(CaseService.class);
+  private static final int LONGEST_WHY = 300;
+  private static final int LONGEST_LESSON = 1000;
+
   private final PlantCaseRepository cases;
   private final CaseChangeRepository changes;
   private final DiagnoseService diagnose;
@@ -60,12 +66,7 @@ public class CaseService {
     private static final long serialVersionUID = 1L;
 
     WindowOpen(CaseChange first, Change change) {
-      super(
-          "“"
-              + change.label()
-              + "” is under test until "
-              + first.lookOn()
-              + ". A second change now makes it unreadable. If it must be, say why.");
+      super(WORDS.say("window", change.label(), Days.near(first.lookOn())));
     }
   }
 
@@ -115,14 +116,12 @@ public class CaseService {
         CaseActed.Act.OPENED,
         opened,
         change,
-        "Case "
-            + opened.number()
-            + " opened: "
-            + plan.get().cause().label()
-            + ", "
-            + Decibans.percent(probability)
-            + ". "
-            + plan.get().change().label());
+        WORDS.say(
+            "opened",
+            opened.number(),
+            plan.get().cause().label(),
+            Decibans.percent(probability),
+            plan.get().change().label()));
     return Optional.of(view(opened, List.of(change), plant.get()));
   }
 
@@ -150,20 +149,19 @@ public class CaseService {
     changes.flush();
     double after = probability(open.plantId(), open.causeId());
     change.suspect(after);
-    String word = outcome.name().charAt(0) + outcome.name().substring(1).toLowerCase();
+
     return Optional.of(
         write(
             CaseActed.Act.ANSWERED,
             open,
             change,
-            word
-                + " after “"
-                + knowledge.changes().find(change.changeId()).orElseThrow().label()
-                + "”. "
-                + knowledge.causes().find(open.causeId()).orElseThrow().label()
-                + " now "
-                + Decibans.percent(after)
-                + (change.confoundedBy() == null ? "" : ", confounded")));
+            WORDS.say(
+                "answered",
+                outcome.name(),
+                knowledge.changes().find(change.changeId()).orElseThrow().label(),
+                knowledge.causes().find(open.causeId()).orElseThrow().label(),
+                Decibans.percent(after),
+                Words.yes(change.confoundedBy() != null))));
   }
 
   /** Keeps the change on and looks again after another window. */
@@ -177,6 +175,7 @@ public class CaseService {
    * Makes the next change, or keeps the present one when changeId is null.
    *
    * @throws WindowOpen when the present change is still under test and no reason is given
+   * @throws IllegalArgumentException when the reason is too long
    */
   public Optional<CaseView> next(Long caseId, String changeId, String reason) {
     Optional<PlantCase> found = cases.byId(caseId).filter(PlantCase::open);
@@ -192,7 +191,7 @@ public class CaseService {
     if (change.isEmpty()) {
       return Optional.empty();
     }
-    String why = reason == null ? "" : reason.strip();
+    String why = within(reason == null ? "" : reason.strip(), LONGEST_WHY);
     boolean confounds =
         present != null && present.waiting() && present.window().confoundedBy(scope.today());
     if (confounds && why.isEmpty()) {
@@ -204,25 +203,33 @@ public class CaseService {
     Cause cause = knowledge.causes().find(open.causeId()).orElseThrow();
     CarePlan plan = CarePlan.of(cause, change.get(), plant.kind(), scope.today(), scope.latitude());
     CaseChange made =
-        changes.save(
-            new CaseChange(
-                open.id(),
-                wanted,
-                scope.today(),
-                plan.lookOn(),
-                why.length() <= 300 ? why : why.substring(0, 300)));
+        changes.save(new CaseChange(open.id(), wanted, scope.today(), plan.lookOn(), why));
     Entry written =
         write(
             changeId == null ? CaseActed.Act.KEPT : CaseActed.Act.CHANGED,
             open,
             made,
-            (changeId == null ? "Kept on: " : "Next change: ")
-                + change.get().label()
-                + (why.isEmpty() ? "" : ". " + why));
+            because(changeId == null ? "kept" : "changed", change.get().label(), why));
     if (confounds) {
-      present.confound(change.get().label() + ": " + why, written.root());
+      present.confound(WORDS.say("confounded", change.get().label(), why), written.root());
     }
     return Optional.of(view(open, changes.of(open.id()), plant));
+  }
+
+  private static String because(String key, String change, String why) {
+    return why.isEmpty() ? WORDS.say(key, change) : WORDS.say(key + "-because", change, why);
+  }
+
+  /**
+   * A text as long as it may be.
+   *
+   * @throws IllegalArgumentException when it is longer
+   */
+  private static String within(String text, int most) {
+    if (text.length() > most) {
+      throw new IllegalArgumentException(WORDS.say("long", most, text.length()));
+    }
+    return text;
   }
 
   /** Takes the present change out of the plant's care again. */
@@ -241,38 +248,35 @@ public class CaseService {
                             CaseActed.Act.UNDONE,
                             open,
                             change,
-                            "Change undone: "
-                                + knowledge
-                                    .changes()
-                                    .find(change.changeId())
-                                    .orElseThrow()
-                                    .label());
+                            WORDS.say(
+                                "undone",
+                                knowledge.changes().find(change.changeId()).orElseThrow().label()));
                       });
               return view(open);
             });
   }
 
+  /**
+   * Closes a case.
+   *
+   * @throws IllegalArgumentException when what was learned is too long
+   */
   public Optional<CaseView> close(Long caseId, Outcome outcome, String learned) {
     return cases
         .byId(caseId)
         .filter(PlantCase::open)
         .map(
             open -> {
-              String lesson = learned == null ? "" : learned.strip();
+              String lesson = within(learned == null ? "" : learned.strip(), LONGEST_LESSON);
               changes.of(open.id()).forEach(CaseChange::end);
-              open.close(
-                  scope.today(),
-                  outcome,
-                  lesson.length() <= 1000 ? lesson : lesson.substring(0, 1000));
+              open.close(scope.today(), outcome, lesson);
               write(
                   CaseActed.Act.CLOSED,
                   open,
                   null,
-                  "Case "
-                      + open.number()
-                      + " closed: "
-                      + outcome.label()
-                      + (lesson.isEmpty() ? "" : ". " + lesson));
+                  lesson.isEmpty()
+                      ? WORDS.say("closed", open.number(), outcome.label())
+                      : WORDS.say("closed-learned", open.number(), outcome.label(), lesson));
               return view(open);
             });
   }

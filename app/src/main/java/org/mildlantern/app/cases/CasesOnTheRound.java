@@ -2,7 +2,6 @@ package org.mildlantern.app.cases;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -13,6 +12,7 @@ import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.Verdict;
+import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -20,6 +20,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(1)
 class CasesOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(CasesOnTheRound.class);
+
   private final CaseService cases;
 
   CasesOnTheRound(CaseService cases) {
@@ -70,10 +72,8 @@ class CasesOnTheRound implements RoundSource {
                 plant,
                 look ? "look again" : "decide what next",
                 look
-                    ? open.cause().label() + " · changed " + Days.ago(step.madeOn(), today)
-                    : open.cause().label()
-                        + " · it was "
-                        + step.response().name().toLowerCase(Locale.ROOT))
+                    ? WORDS.say("look", open.cause().label(), Days.ago(step.madeOn(), today))
+                    : WORDS.say("decide", open.cause().label(), step.response().name()))
             .leadingTo("/cases/" + open.id(), "Open case");
     String action = "/today/cases/" + open.id();
     return look

@@ -2,10 +2,10 @@ package org.mildlantern.app.cases;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.core.diagnosis.Experience;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +15,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What closed cases have taught this collection, and the switch for it. */
 @Controller
 class ExperienceController {
+  private static final Words WORDS = Words.of(ExperienceController.class);
+
   private final OpenCasesAnswer cases;
   private final KeeperService keepers;
   private final Knowledge knowledge;
@@ -39,7 +41,7 @@ class ExperienceController {
                         id,
                         knowledge.causes().find(id).orElseThrow().label(),
                         experience.confirmed().get(id),
-                        String.format(Locale.ROOT, "× %.1f", experience.factor(id))))
+                        WORDS.say("factor", experience.factor(id))))
             .sorted(Comparator.comparingInt(Taught::times).reversed())
             .toList();
     model.addAttribute("taught", taught);

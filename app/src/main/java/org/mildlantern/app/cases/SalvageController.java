@@ -10,6 +10,7 @@ import org.mildlantern.core.care.Salvage;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.Rescue;
 import org.mildlantern.core.knowledge.Rescue.Do;
+import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,6 +22,8 @@ import org.springframework.web.server.ResponseStatusException;
 /** What can be saved of a plant with a case, by what is left of it. */
 @Controller
 class SalvageController {
+  private static final Words WORDS = Words.of(SalvageController.class);
+
   private final CaseService cases;
   private final PlantService plants;
   private final Rescue rescue;
@@ -59,7 +62,7 @@ class SalvageController {
       model.addAttribute("prognosis", prognosis);
       model.addAttribute("odds", Decibans.percent(prognosis.probability()));
     } catch (IllegalArgumentException e) {
-      model.addAttribute("problem", "Whole numbers, please: " + e.getMessage() + ".");
+      model.addAttribute("problem", WORDS.say("whole", e.getMessage()));
     }
     for (Rescue.Do part : List.of(Do.CUT, Do.TRIM, Do.LEAVE, Do.SEAL, Do.AFTER)) {
       model.addAttribute(
@@ -80,7 +83,7 @@ class SalvageController {
     try {
       return Integer.valueOf(text.strip());
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("“" + text.strip() + "” is none");
+      throw new IllegalArgumentException(WORDS.say("no-number", text.strip()));
     }
   }
 

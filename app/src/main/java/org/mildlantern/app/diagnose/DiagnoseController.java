@@ -24,6 +24,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The diagnose page: every click updates the whole panel in place. */
 @Controller
 class DiagnoseController {
+  private static final int LONGEST_DETAIL = 1000;
+
   private static final Map<String, Boolean> STATES = Map.of("present", true, "absent", false);
 
   private final DiagnoseService diagnose;
@@ -92,6 +94,9 @@ class DiagnoseController {
       @RequestParam(required = false) String part,
       Htmx htmx,
       Model model) {
+    if (detail.length() > LONGEST_DETAIL) {
+      throw Web.badRequest("At most " + LONGEST_DETAIL + " characters.");
+    }
     return changed(() -> diagnose.note(id, node, detail), id, part, htmx, model);
   }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.keeper.Scope;
@@ -27,14 +28,22 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Part;
 import org.mildlantern.core.knowledge.SignFamilies;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** Turns a look and its diagnosis into what the page shows. */
 @Component
 class DiagnosePresenter {
+  private static final Words WORDS = Words.of(DiagnosePresenter.class);
+
   private static final int CARDS = 5;
   private static final int LESSER = 6;
+
+  /** Causes beyond these are named from this probability on. */
+  private static final double LEAST = 0.005;
+
   private static final int RECORDS = 5;
+  private static final int REASONS = 4;
   private static final int ASKS = 3;
   private static final double STRONG = 4;
 
@@ -57,7 +66,10 @@ class DiagnosePresenter {
     Diagnosis diagnosis = state.diagnosis();
     String suspected = state.openCase().map(OpenCases.OpenCase::causeId).orElse("");
     List<DiagnoseView.CauseCard> cards =
-        diagnosis.ranking().stream().limit(CARDS + LESSER).map(r -> card(r, suspected)).toList();
+        IntStream.range(0, diagnosis.ranking().size())
+            .filter(i -> i < CARDS + LESSER || diagnosis.ranking().get(i).probability() >= LEAST)
+            .mapToObj(i -> card(diagnosis.ranking().get(i), suspected))
+            .toList();
     List<DiagnoseView.RecordLine> records = records(state);
     boolean anySeen = state.findings().stream().anyMatch(n -> n.finding().present());
     return new DiagnoseView(
@@ -180,14 +192,19 @@ class DiagnosePresenter {
         ranked.cause().what(),
         reasons(ranked.reasonsFor()),
         reasons(ranked.reasonsAgainst()),
+        more(ranked.reasonsFor()) + more(ranked.reasonsAgainst()),
         String.join("; ", ranked.unexplained()).toLowerCase(Locale.ROOT),
         ranked.cause().id().equals(suspected),
         ranked.working());
   }
 
+  private static int more(List<Weight> weights) {
+    return Math.max(0, weights.size() - REASONS);
+  }
+
   private static List<DiagnoseView.Reason> reasons(List<Weight> weights) {
     return weights.stream()
-        .limit(4)
+        .limit(REASONS)
         .map(
             w ->
                 new DiagnoseView.Reason(
@@ -211,10 +228,7 @@ class DiagnosePresenter {
     cost.add(minutes(next.check().minutes()));
     cost.add(next.check().stress().label());
     if (next.check().days() > 0) {
-      cost.add(
-          next.check().days() == 1
-              ? "answer tomorrow"
-              : "answer in " + next.check().days() + " days");
+      cost.add(WORDS.say("answer", next.check().days()));
     }
     return new DiagnoseView.CheckCard(
         next.check().id(),
@@ -232,7 +246,7 @@ class DiagnosePresenter {
   }
 
   private static String minutes(double minutes) {
-    return minutes < 1 ? "half a minute" : Math.round(minutes) + " min";
+    return minutes < 1 ? WORDS.say("half-a-minute") : WORDS.say("minutes", minutes);
   }
 
   private String about(PlantView plant) {
@@ -248,13 +262,14 @@ class DiagnosePresenter {
       words.add(plant.stageWords());
     }
     if (plant.medium() != null) {
-      String age =
+      String medium = lower(plant.medium().label());
+      words.add(
           plant.mediumSince() == null
-              ? ""
-              : ", "
-                  + ChronoUnit.MONTHS.between(plant.mediumSince(), scope.today())
-                  + " months old";
-      words.add(lower(plant.medium().label()) + age);
+              ? medium
+              : WORDS.say(
+                  "medium-age",
+                  medium,
+                  ChronoUnit.MONTHS.between(plant.mediumSince(), scope.today())));
     }
     return String.join(" · ", words);
   }

@@ -19,6 +19,7 @@ import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,6 +27,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class DiagnoseService {
+  private static final Words WORDS = Words.of(DiagnoseService.class);
+
   private final LookRepository looks;
   private final FindingRepository findings;
   private final OverruleRepository overrules;
@@ -177,7 +180,7 @@ public class DiagnoseService {
           Node node = node(p, nodeId);
           findings
               .one(openLook(p).id(), node.sign().id(), node.pattern().id())
-              .ifPresent(row -> row.note(text.substring(0, Math.min(80, text.length()))));
+              .ifPresent(row -> row.note(text));
         });
     return plant.map(this::state);
   }
@@ -241,12 +244,14 @@ public class DiagnoseService {
     String there = labels(rows, true);
     String notThere = labels(rows, false);
     if (there.isEmpty() && notThere.isEmpty()) {
-      return "Looked, nothing noted";
+      return WORDS.say("looked-nothing");
     }
-    String text =
-        (there.isEmpty() ? "Looked, nothing there" : "Looked: " + there)
-            + (notThere.isEmpty() ? "" : ". Not there: " + notThere);
-    return text.length() <= 1000 ? text : text.substring(0, 999) + "…";
+    if (notThere.isEmpty()) {
+      return WORDS.say("looked-present", there);
+    }
+    return there.isEmpty()
+        ? WORDS.say("looked-absent", notThere)
+        : WORDS.say("looked-both", there, notThere);
   }
 
   private String labels(List<FindingRow> rows, boolean present) {
@@ -255,7 +260,7 @@ public class DiagnoseService {
         .map(
             r -> {
               String label = knowledge.node(r.finding().key()).map(Node::label).orElse("?");
-              return r.detail().isEmpty() ? label : label + " (" + r.detail() + ")";
+              return r.detail().isEmpty() ? label : WORDS.say("detail", label, r.detail());
             })
         .collect(Collectors.joining("; "));
   }

@@ -58,6 +58,7 @@ record DiagnoseView(
       String what,
       List<Reason> reasonsFor,
       List<Reason> reasonsAgainst,
+      int moreReasons,
       String unexplained,
       boolean suspected,
       Working working) {}

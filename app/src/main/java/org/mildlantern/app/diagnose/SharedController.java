@@ -1,7 +1,6 @@
 package org.mildlantern.app.diagnose;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.mildlantern.app.places.PlaceService;
@@ -9,6 +8,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Shared;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** The page of what plants share. */
 @Controller
 class SharedController {
+  private static final Words WORDS = Words.of(SharedController.class);
+
   private final SharedService shared;
   private final PlantService plants;
   private final PlaceService places;
@@ -58,9 +60,12 @@ class SharedController {
         cluster.ofPlace(),
         cluster.ofPlace() ? places.get(cluster.key()) : cluster.key(),
         cluster.plants().stream().map(byId::get).toList(),
-        "%d of %d here, %d of %d elsewhere"
-            .formatted(
-                cluster.plants().size(), cluster.among(), cluster.elsewhere(), cluster.others()),
-        String.format(Locale.ROOT, "%.0f to 1", cluster.odds()));
+        WORDS.say(
+            "here-and-elsewhere",
+            cluster.plants().size(),
+            cluster.among(),
+            cluster.elsewhere(),
+            cluster.others()),
+        WORDS.say("odds", cluster.odds()));
   }
 }

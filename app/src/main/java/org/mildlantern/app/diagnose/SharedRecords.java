@@ -4,11 +4,14 @@ import java.util.Set;
 import org.mildlantern.app.records.RecordSource;
 import org.mildlantern.app.records.Records;
 import org.mildlantern.core.diagnosis.Shared;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** Whether the plant shares its sign with others of its place or kind, as evidence. */
 @Component
 class SharedRecords implements RecordSource {
+  private static final Words WORDS = Words.of(SharedRecords.class);
+
   private final SharedService shared;
 
   SharedRecords(SharedService shared) {
@@ -32,7 +35,7 @@ class SharedRecords implements RecordSource {
         records.choice(
             cluster.ofPlace() ? "shared-in-place" : "shared-by-kind",
             "yes",
-            cluster.plants().size() + " plants, see what they share");
+            WORDS.say("shared", cluster.plants().size()));
       }
     }
   }

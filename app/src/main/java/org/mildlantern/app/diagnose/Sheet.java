@@ -3,9 +3,11 @@ package org.mildlantern.app.diagnose;
 import java.nio.charset.Charset;
 import java.nio.charset.CharsetEncoder;
 import java.util.List;
+import org.mildlantern.core.words.Words;
 
 /** What is known of a plant, in sections of plain lines, with its newest pictures. */
 record Sheet(String plant, String day, List<Section> sections, List<Picture> pictures) {
+  private static final Words WORDS = Words.of(Sheet.class);
 
   private static final CharsetEncoder WINDOWS = Charset.forName("windows-1252").newEncoder();
 
@@ -15,7 +17,7 @@ record Sheet(String plant, String day, List<Section> sections, List<Picture> pic
   record Picture(Long id, String caption) {}
 
   String text() {
-    StringBuilder text = new StringBuilder(plant + "\nSummary of " + day + "\n");
+    StringBuilder text = new StringBuilder(plant + "\n" + WORDS.say("sheet.of", day) + "\n");
     for (Section section : sections) {
       text.append('\n').append(section.title().toUpperCase(java.util.Locale.ROOT)).append('\n');
       section.lines().forEach(line -> text.append("- ").append(line).append('\n'));
@@ -24,7 +26,7 @@ record Sheet(String plant, String day, List<Section> sections, List<Picture> pic
       text.append("\nPHOTOS (in the PDF)\n");
       pictures.forEach(picture -> text.append("- ").append(picture.caption()).append('\n'));
     }
-    return text + "\nShares are the app's odds, not a certainty. Please judge for yourself.\n";
+    return text + "\n" + WORDS.say("sheet.judge") + "\n";
   }
 
   /** The same with letters that the standard PDF fonts hold. */

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.photos.PhotoService;
@@ -18,8 +19,10 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
+import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.thymeleaf.ITemplateEngine;
@@ -29,6 +32,8 @@ import org.thymeleaf.context.Context;
 @Service
 @Transactional(readOnly = true)
 class SheetService {
+  private static final Words WORDS = Words.of(SheetService.class);
+
   private static final int ENTRIES = 14;
   private static final int CAUSES = 5;
   private static final int PHOTOS = 4;
@@ -78,25 +83,14 @@ class SheetService {
                           state
                               .records()
                               .sourceOf(knowledge.fields().find(r.field()).orElseThrow());
-                      return r.label() + (source.isEmpty() ? "" : " (" + source + ")");
+                      return source.isEmpty() ? r.label() : WORDS.say("detail", r.label(), source);
                     })
                 .toList()));
-    sections.add(
-        new Sheet.Section(
-            "What the app makes of it",
-            diagnosis.ranking().stream()
-                .limit(CAUSES)
-                .map(r -> Decibans.percent(r.probability()) + "  " + r.cause().label())
-                .toList()));
+    sections.add(new Sheet.Section("What the app makes of it", causes(diagnosis)));
     sections.add(
         new Sheet.Section(
             "Not explained", diagnosis.unexplained().stream().map(this::label).toList()));
-    sections.add(
-        new Sheet.Section(
-            "Day book",
-            journal.timeline(plant.id(), ENTRIES).stream()
-                .map(e -> Days.full(scope.day(e.at())) + "  " + e.text())
-                .toList()));
+    sections.add(new Sheet.Section("Day book", dayBook(plant.id())));
     return new Sheet(
         plant.name(),
         Days.full(scope.today()),
@@ -109,19 +103,49 @@ class SheetService {
             .toList());
   }
 
+  private static List<String> causes(Diagnosis diagnosis) {
+    List<RankedCause> ranking = diagnosis.ranking();
+    List<String> lines = new ArrayList<>();
+    ranking.stream()
+        .limit(CAUSES)
+        .map(r -> Decibans.percent(r.probability()) + "  " + r.cause().label())
+        .forEach(lines::add);
+    if (ranking.size() > CAUSES) {
+      lines.add(
+          WORDS.say(
+              "sheet.more-causes",
+              ranking.size() - CAUSES,
+              Decibans.percent(ranking.get(CAUSES).probability())));
+    }
+    return lines;
+  }
+
+  private List<String> dayBook(Long plantId) {
+    List<Entry> entries = journal.timeline(plantId, ENTRIES + 1);
+    List<String> lines = new ArrayList<>();
+    entries.stream()
+        .limit(ENTRIES)
+        .map(e -> Days.full(scope.day(e.at())) + "  " + e.text())
+        .forEach(lines::add);
+    if (entries.size() > ENTRIES) {
+      lines.add(WORDS.say("sheet.older"));
+    }
+    return lines;
+  }
+
   private static List<String> plantLines(PlantView plant) {
     List<String> lines = new ArrayList<>();
-    lines.add("Code " + plant.code());
+    lines.add(WORDS.say("sheet.code", plant.code()));
     plant
         .kind()
         .taxon()
         .filter(taxon -> !taxon.name().equals(plant.name()))
-        .ifPresent(taxon -> lines.add("Accepted name " + taxon.name()));
+        .ifPresent(taxon -> lines.add(WORDS.say("sheet.accepted", taxon.name())));
     lines.add(plant.form().label());
     if (plant.arrivedOn() != null) {
-      lines.add("Here since " + Days.full(plant.arrivedOn()));
+      lines.add(WORDS.say("sheet.since", Days.full(plant.arrivedOn())));
     }
-    lines.add("Stage: " + plant.stage().label());
+    lines.add(WORDS.say("sheet.stage", plant.stage().label()));
     if (!plant.notes().isBlank()) {
       lines.add(plant.notes().strip());
     }
@@ -135,11 +159,12 @@ class SheetService {
     lines.add(plant.pot().words());
     if (plant.medium() != null) {
       lines.add(
-          plant.medium().label()
-              + (plant.mediumSince() == null ? "" : ", since " + Days.full(plant.mediumSince())));
+          plant.mediumSince() == null
+              ? plant.medium().label()
+              : WORDS.say("sheet.medium", plant.medium().label(), Days.full(plant.mediumSince())));
     }
     if (plant.waterUsed() != null) {
-      lines.add("Water: " + plant.waterUsed().label());
+      lines.add(WORDS.say("sheet.water", plant.waterUsed().label()));
     }
     return lines;
   }
@@ -147,7 +172,11 @@ class SheetService {
   private List<String> findings(LookState state, boolean present) {
     return state.findings().stream()
         .filter(n -> n.finding().present() == present)
-        .map(n -> label(n.finding().key()) + (n.detail().isEmpty() ? "" : " (" + n.detail() + ")"))
+        .map(
+            n -> {
+              String label = label(n.finding().key());
+              return n.detail().isEmpty() ? label : WORDS.say("detail", label, n.detail());
+            })
         .toList();
   }
 

@@ -4,15 +4,16 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.growth.SpotChange;
 import org.mildlantern.core.growth.SpotChange.Measure;
 import org.mildlantern.core.journal.Recorded;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +22,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class SpotService {
+  private static final Words WORDS = Words.of(SpotService.class);
+
   private final SpotMeasureRepository measures;
   private final JournalService journal;
   private final Scope scope;
@@ -60,13 +63,7 @@ class SpotService {
                 plantId,
                 scope.now(),
                 new Recorded(Recorded.What.SPOT),
-                String.format(
-                    Locale.ROOT,
-                    "Measured %s: %.1f ± %.1f mm on %s",
-                    spot,
-                    form.mm(),
-                    form.error(),
-                    day)));
+                WORDS.say("spot", spot, form.mm(), form.error(), Days.full(day))));
     measures.save(new SpotMeasure(plantId, spot, day, form.mm(), form.error(), entry.id()));
     return entry;
   }

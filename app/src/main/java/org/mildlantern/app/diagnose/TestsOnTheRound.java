@@ -10,6 +10,7 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -17,6 +18,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(2)
 class TestsOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(TestsOnTheRound.class);
+
   private final WaitingTestService tests;
   private final DiagnoseService diagnose;
 
@@ -52,8 +55,8 @@ class TestsOnTheRound implements RoundSource {
             plant,
             waits ? "read the test" : "look, as planned",
             waits
-                ? test.node().label() + "? · begun " + Days.ago(test.startedOn(), today)
-                : test.check().label() + ": " + test.node().label() + "?")
+                ? WORDS.say("test-asked", test.node().label(), Days.ago(test.startedOn(), today))
+                : WORDS.say("look-asked", test.check().label(), test.node().label()))
         .answered(
             List.of(
                 new RoundItem.Answer("Yes", action, "there", "true"),

@@ -14,6 +14,7 @@ import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Check;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class WaitingTestService {
+  private static final Words WORDS = Words.of(WaitingTestService.class);
 
   private final WaitingTestRepository tests;
   private final DiagnoseService diagnose;
@@ -105,11 +107,8 @@ public class WaitingTestService {
                 plantId,
                 scope.now(),
                 new Recorded(Recorded.What.TEST_BEGUN),
-                (check.waits() ? "Test begun: " : "Look planned: ")
-                    + check.label()
-                    + (check.waits() ? " (answer on " : " (on ")
-                    + Days.near(due)
-                    + ")"));
+                WORDS.say(
+                    check.waits() ? "test-begun" : "look-planned", check.label(), Days.near(due))));
     test.begunBy(entry.id());
     tests.save(test);
     return entry;
@@ -130,7 +129,7 @@ public class WaitingTestService {
                           test.plantId(),
                           scope.now(),
                           new Looked(Looked.What.TEST, null),
-                          "Test read: " + node.label() + (there ? ": yes" : ": no")));
+                          WORDS.say("test-read", node.label(), Words.yes(there))));
               test.end(scope.today(), entry.id());
               return entry;
             });

@@ -14,6 +14,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.TakenBack;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -23,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class JournalService {
+  private static final Words WORDS = Words.of(JournalService.class);
+
   private static final Set<NoteKind> ABOUT_POTS = NoteKind.aboutPots();
   private static final Set<NoteKind> ABOUT_WATER =
       ABOUT_POTS.stream()
@@ -65,7 +68,11 @@ public class JournalService {
         old -> {
           events.publishEvent(new EntryRetracted(old));
           entries.save(
-              new Entry(old.plantId(), scope.now(), new TakenBack(), "Taken back: " + old.text())
+              new Entry(
+                      old.plantId(),
+                      scope.now(),
+                      new TakenBack(),
+                      WORDS.say("taken-back", old.text()))
                   .superseding(old));
         });
     return found;

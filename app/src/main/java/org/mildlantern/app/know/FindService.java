@@ -8,12 +8,13 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 
 /** Finds plants, taxa, signs and causes by any of their names. */
 @Service
 class FindService {
-  private static final int MOST = 12;
+  private static final Words WORDS = Words.of(FindService.class);
 
   private final PlantService plants;
   private final Knowledge knowledge;
@@ -26,6 +27,7 @@ class FindService {
   /** A find: kind, label, what else it is called, and where it leads. */
   record Hit(String kind, String label, String also, String href, int rank) {}
 
+  /** All that is called so, the best first. */
   List<Hit> find(String words) {
     String wanted = words == null ? "" : words.strip().toLowerCase(Locale.ROOT);
     if (wanted.length() < 2 || wanted.length() > 80) {
@@ -46,7 +48,7 @@ class FindService {
                         names.addAll(taxon.common());
                       });
               String where =
-                  p.code() + " · " + p.place().name() + (p.archived() ? " · archived" : "");
+                  WORDS.say("plant", p.code(), p.place().name(), Words.yes(p.archived()));
               add(hits, "plant", p.name(), where, "/plants/" + p.id(), 0, names, wanted);
             });
     knowledge
@@ -89,7 +91,7 @@ class FindService {
                     Stream.concat(concat(t.name(), t.synonyms()).stream(), t.common().stream())
                         .toList(),
                     wanted));
-    return hits.stream().sorted(Comparator.comparingInt(Hit::rank)).limit(MOST).toList();
+    return hits.stream().sorted(Comparator.comparingInt(Hit::rank)).toList();
   }
 
   private static List<String> concat(String one, Collection<String> more) {

@@ -32,6 +32,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Reference pages and the find box. */
 @Controller
 class KnowController {
+  /** Finds shown while one types. */
+  private static final int GLANCE = 12;
+
   private final FindService find;
   private final Knowledge knowledge;
   private final Remedies remedies;
@@ -50,7 +53,10 @@ class KnowController {
   @GetMapping("/find")
   String find(@RequestParam(defaultValue = "") String q, Htmx htmx, Model model) {
     model.addAttribute("q", q);
-    model.addAttribute("hits", find.find(q));
+    List<FindService.Hit> hits = find.find(q);
+    boolean glance = htmx.on() && hits.size() > GLANCE;
+    model.addAttribute("hits", glance ? hits.subList(0, GLANCE) : hits);
+    model.addAttribute("more", glance ? hits.size() - GLANCE : 0);
     return htmx.page("know/find", "hits");
   }
 

@@ -12,6 +12,7 @@ import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Gauge;
 import org.mildlantern.core.treatment.MixVolume;
+import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,6 +27,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The cabinet, its labels, and today's jug. */
 @Controller
 class CabinetController {
+  private static final Words WORDS = Words.of(CabinetController.class);
+
   private static final String VOLUME = "volume";
 
   private final CabinetService cabinet;
@@ -253,14 +256,14 @@ class CabinetController {
   @PostMapping("/mixing/mixes/{id}/undo")
   String undo(@PathVariable Long id, RedirectAttributes flash) {
     CabinetView.Mixed mixed = cabinet.takeBack(id).orElseThrow(Web::missing);
-    flash.addFlashAttribute("said", "Taken back into the bottle: " + mixed.words() + ".");
+    flash.addFlashAttribute("said", WORDS.say("taken-back", mixed.words()));
     return "redirect:/mixing";
   }
 
   @PostMapping("/mixing/{id}/away")
   String away(@PathVariable Long id, @RequestParam boolean away, RedirectAttributes flash) {
     CabinetView item = cabinet.putAway(id, away).orElseThrow(Web::missing);
-    flash.addFlashAttribute("said", item.name() + (away ? " is put away." : " is out again."));
+    flash.addFlashAttribute("said", WORDS.say(away ? "away" : "out", item.name()));
     return "redirect:/mixing";
   }
 

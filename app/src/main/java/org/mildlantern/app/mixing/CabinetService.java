@@ -9,10 +9,12 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Dose;
 import org.mildlantern.core.treatment.Gauge;
 import org.mildlantern.core.treatment.LabelRate;
+import org.mildlantern.core.words.Words;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CabinetService {
+  private static final Words WORDS = Words.of(CabinetService.class);
+
   private static final String GAUGES = "gauges";
   private static final String FIRST_GAUGES = "SYRINGE_1,SYRINGE_5,SYRINGE_20,SCALE_POCKET";
   private static final int LOGGED = 12;
@@ -127,8 +131,7 @@ public class CabinetService {
               LabelRate read = LabelRate.parse(rate);
               if (!read.unit().equals(item.unit())) {
                 throw new IllegalArgumentException(
-                    "This rate is in %s, but the bottle is counted in %s."
-                        .formatted(read.unit(), item.unit()));
+                    WORDS.say("other-unit", read.unit(), item.unit()));
               }
               if (rates.of(List.of(id)).stream().anyMatch(r -> r.usedFor().equals(use))) {
                 throw new IllegalArgumentException("There is a rate for this use already.");
@@ -236,26 +239,23 @@ public class CabinetService {
       throw new IllegalArgumentException("This bottle is put away; take it out first.");
     }
     if (item.expired()) {
-      throw new IllegalArgumentException(
-          "It is past its date, " + item.expiresOn() + ". Take it to the hazardous waste.");
+      throw new IllegalArgumentException(WORDS.say("past", Days.full(item.expiresOn())));
     }
     LabelRate used = rate.rate();
     if (ownRate != null && !ownRate.isBlank()) {
       used = LabelRate.parse(ownRate);
       if (!used.unit().equals(rate.rate().unit())) {
         throw new IllegalArgumentException(
-            "The label counts in %s, this in %s.".formatted(rate.rate().unit(), used.unit()));
+            WORDS.say("label-unit", rate.rate().unit(), used.unit()));
       }
       if (used.most() > rate.rate().most() * (1 + 1e-9)) {
-        throw new IllegalArgumentException(
-            "That is stronger than the label's " + rate.rate().printed() + ". The label wins.");
+        throw new IllegalArgumentException(WORDS.say("label-wins", rate.rate().printed()));
       }
     }
     Dose dose = Dose.of(used, litres, gauges());
     if (dose.measured() > item.amountLeft() + 1e-9) {
       throw new IllegalArgumentException(
-          "That takes %s, but %s are left."
-              .formatted(Dose.amount(dose.measured(), item.unit()), item.left()));
+          WORDS.say("too-little", Dose.amount(dose.measured(), item.unit()), item.left()));
     }
     return new CabinetView.Dosed(item, rate, dose);
   }
@@ -288,7 +288,7 @@ public class CabinetService {
         mix.id(),
         item.name(),
         mix.usedFor(),
-        Dose.amount(mix.amount(), item.unit()) + " for " + Dose.amount(mix.litres(), "L"),
+        WORDS.say("batch", Dose.amount(mix.amount(), item.unit()), Dose.amount(mix.litres(), "L")),
         mix.mixedOn());
   }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.treatment.Dose;
 import org.mildlantern.core.treatment.LabelRate;
+import org.mildlantern.core.words.Words;
 
 /**
  * A bottle or bag as pages show it.
@@ -28,6 +29,7 @@ public record CabinetView(
     String notes,
     boolean away,
     List<Rate> rates) {
+  private static final Words WORDS = Words.of(CabinetView.class);
 
   /** A rate of the label, read. */
   public record Rate(Long id, String usedFor, LabelRate rate) {}
@@ -41,10 +43,10 @@ public record CabinetView(
 
     /** The mix in one line, for example {@code 4 ml in 796 ml of water}. */
     public String words() {
-      return Dose.amount(dose.measured(), dose.rate().unit())
-          + " in "
-          + Dose.amount(dose.waterMl(), "ml")
-          + " of water";
+      return WORDS.say(
+          "dosed",
+          Dose.amount(dose.measured(), dose.rate().unit()),
+          Dose.amount(dose.waterMl(), "ml"));
     }
   }
 

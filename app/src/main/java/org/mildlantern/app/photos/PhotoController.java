@@ -13,6 +13,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.words.Words;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -29,6 +30,8 @@ import org.springframework.web.multipart.MultipartFile;
 /** The pictures of a plant, and two of them beside each other. */
 @Controller
 class PhotoController {
+  private static final Words WORDS = Words.of(PhotoController.class);
+
   private static final int MOST_AT_ONCE = 6;
 
   private final PhotoService photos;
@@ -62,7 +65,7 @@ class PhotoController {
     if (given.isEmpty()) {
       faults.add("Choose a picture first.");
     } else if (given.size() > MOST_AT_ONCE) {
-      faults.add("At most " + MOST_AT_ONCE + " pictures at once.");
+      faults.add(WORDS.say("many", MOST_AT_ONCE));
     } else if (day != null && day.isAfter(scope.today())) {
       faults.add("This day has not come yet.");
     } else {

@@ -19,12 +19,13 @@ class PhotoSection implements PlantSection {
     this.photos = photos;
   }
 
-  /** The pictures, the newest first. */
-  record View(PlantView plant, List<PhotoView> photos) {}
+  /** The newest pictures, the newest first, and how many there are in all. */
+  record View(PlantView plant, List<PhotoView> photos, int all) {}
 
   @Override
   public Optional<Section> of(PlantView plant) {
-    List<PhotoView> newest = photos.of(plant.id()).stream().limit(SHOWN).toList();
-    return Optional.of(new Section("photos/section", new View(plant, newest)));
+    List<PhotoView> all = photos.of(plant.id());
+    List<PhotoView> newest = all.subList(0, Math.min(SHOWN, all.size()));
+    return Optional.of(new Section("photos/section", new View(plant, newest, all.size())));
   }
 }

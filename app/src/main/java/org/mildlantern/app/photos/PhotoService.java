@@ -7,7 +7,9 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Recorded;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PhotoService {
+  private static final Words WORDS = Words.of(PhotoService.class);
+
   static final int LONGEST_CAPTION = 120;
 
   private final PhotoRepository photos;
@@ -56,19 +60,23 @@ public class PhotoService {
     taken = taken == null || taken.isAfter(scope.today()) ? scope.today() : taken;
     String words = caption.strip();
     if (words.length() > LONGEST_CAPTION) {
-      throw new IllegalArgumentException("At most " + LONGEST_CAPTION + " characters.");
+      throw new IllegalArgumentException(WORDS.say("caption", LONGEST_CAPTION));
     }
     Entry entry =
         journal.write(
-            new Entry(
-                plantId,
-                scope.now(),
-                new Recorded(Recorded.What.PHOTO),
-                "Photo"
-                    + (taken.equals(scope.today()) ? "" : " of " + taken)
-                    + (words.isEmpty() ? "" : ": " + words)));
+            new Entry(plantId, scope.now(), new Recorded(Recorded.What.PHOTO), said(taken, words)));
     photos.save(new Photo(plantId, taken, words, picture, entry.id()));
     return entry;
+  }
+
+  private String said(LocalDate taken, String caption) {
+    if (taken.equals(scope.today())) {
+      return caption.isEmpty() ? WORDS.say("photo") : WORDS.say("photo-said", caption);
+    }
+    String day = Days.full(taken);
+    return caption.isEmpty()
+        ? WORDS.say("photo-of", day)
+        : WORDS.say("photo-of-said", day, caption);
   }
 
   @EventListener

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
+import org.mildlantern.core.words.Words;
 
 /**
  * A place as other features see it.
@@ -19,6 +20,8 @@ public record PlaceView(
     Double humidity,
     Surroundings surroundings,
     int position) {
+  private static final Words WORDS = Words.of(PlaceView.class);
+
   private static final double ROOM_CELSIUS = 20;
 
   /**
@@ -46,10 +49,10 @@ public record PlaceView(
   public String air() {
     List<String> parts = new ArrayList<>();
     if (temperature != null) {
-      parts.add(Math.round(temperature) + " °C");
+      parts.add(WORDS.say("celsius", temperature));
     }
     if (humidity != null) {
-      parts.add(Math.round(humidity) + " %");
+      parts.add(WORDS.say("humidity", humidity));
     }
     return String.join(" · ", parts);
   }

@@ -6,6 +6,7 @@ import java.util.List;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.journal.Remark;
+import org.mildlantern.core.words.Words;
 
 /**
  * What was read from a line and what was not, read back to its keeper.
@@ -15,11 +16,14 @@ import org.mildlantern.core.journal.Remark;
  */
 record Echo(boolean remark, List<String> read, String when, List<String> unread)
     implements Serializable {
+  private static final Words WORDS = Words.of(Echo.class);
+
   private static final long serialVersionUID = 1L;
 
   static Echo of(QuickLine line, LocalDate today) {
     boolean sameDay = line.at().toLocalDate().equals(today);
-    String when = sameDay ? "today, " + Days.time(line.at()) : Days.near(line.at().toLocalDate());
+    String when =
+        sameDay ? WORDS.say("today", Days.time(line.at())) : Days.near(line.at().toLocalDate());
     return new Echo(
         line.note() instanceof Remark,
         line.note().figures(),

@@ -33,6 +33,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class PlantPageController {
   private static final int TIMELINE = 40;
+  private static final int MOST_TIMELINE = 5000;
   private static final int LONGEST_TEXT = 1000;
 
   private final PlantService plants;
@@ -67,7 +68,8 @@ class PlantPageController {
   }
 
   @GetMapping("/plants/{id}")
-  String show(@PathVariable Long id, Model model) {
+  String show(@PathVariable Long id, @RequestParam(defaultValue = "0") int entries, Model model) {
+    model.addAttribute("wanted", Math.max(TIMELINE, Math.min(entries, MOST_TIMELINE)));
     return page(id, model);
   }
 
@@ -141,13 +143,16 @@ class PlantPageController {
   private String page(Long id, Model model) {
     PlantView plant = plants.find(id).orElseThrow(Web::missing);
     List<Mark> marks = diagnose.marked(id).stream().map(Mark::new).toList();
-    List<Entry> timeline = journal.timeline(id, TIMELINE);
+    int wanted = (int) model.asMap().getOrDefault("wanted", TIMELINE);
+    List<Entry> timeline = journal.timeline(id, wanted + 1);
+    boolean older = timeline.size() > wanted;
     model.addAttribute("plant", plant);
     model.addAttribute(
         "figure", figures.draw(plant.form(), marks, null, plant.appearance()).orElse(null));
     model.addAttribute("swatches", figures.swatches());
     model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
-    model.addAttribute("timeline", timeline);
+    model.addAttribute("timeline", older ? timeline.subList(0, wanted) : timeline);
+    model.addAttribute("older", older ? wanted * 5 : null);
     model.addAttribute("hints", NoteKind.hints());
     model.addAttribute(
         "sections", sections.stream().flatMap(section -> section.of(plant).stream()).toList());

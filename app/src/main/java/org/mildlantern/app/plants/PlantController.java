@@ -12,6 +12,7 @@ import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,6 +28,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The list of plants, adding, editing, pasting, archiving. */
 @Controller
 class PlantController {
+  private static final Words WORDS = Words.of(PlantController.class);
+
   private final PlantService plants;
   private final PlantPaste paste;
   private final PlaceService places;
@@ -160,8 +163,7 @@ class PlantController {
   @PostMapping("/plants/{id}/archive")
   String archive(@PathVariable Long id, @RequestParam boolean away, RedirectAttributes flash) {
     PlantView plant = plants.archive(id, away).orElseThrow(PlantController::missing);
-    flash.addFlashAttribute(
-        "said", plant.name() + (away ? " is in the archive." : " is back on the shelf."));
+    flash.addFlashAttribute("said", WORDS.say(away ? "archived" : "back", plant.name()));
     return "redirect:/plants/" + id;
   }
 
@@ -180,7 +182,7 @@ class PlantController {
       RedirectAttributes flash) {
     PlantPaste.Preview preview = save ? paste.save(table) : paste.preview(table);
     if (save && preview.good()) {
-      flash.addFlashAttribute("said", preview.rows().size() + " plants added.");
+      flash.addFlashAttribute("said", WORDS.say("added", preview.rows().size()));
       return "redirect:/plants";
     }
     model.addAttribute("columns", PlantPaste.COLUMNS);

@@ -20,6 +20,7 @@ import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.journal.Repotted;
 import org.mildlantern.core.journal.Setting;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlantNotes {
+  private static final Words WORDS = Words.of(PlantNotes.class);
+
   private static final Pattern FIGURE = Pattern.compile("\\d+(?:[.,]\\d+)*");
 
   private final PlantRepository plants;
@@ -101,7 +104,8 @@ public class PlantNotes {
         .map(
             plant -> {
               Moved moved = moved(plant, placeId, scope.now(), null);
-              String text = words(moved, "") + (why.isBlank() ? "" : ": " + why);
+              String bare = words(moved, "");
+              String text = why.isBlank() ? bare : WORDS.say("moved-because", bare, why);
               return journal.write(new Entry(plantId, scope.now(), moved, text));
             });
   }
@@ -115,7 +119,7 @@ public class PlantNotes {
                 .toLowerCase(Locale.ROOT)
                 .replaceFirst("^moved? (to )?", "")
                 .equalsIgnoreCase(to);
-    return bare ? "Moved from " + name(moved.from()) + " to " + to : typed;
+    return bare ? WORDS.say("moved", name(moved.from()), to) : typed;
   }
 
   private String name(Long placeId) {

@@ -25,6 +25,7 @@ import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,6 +36,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlantPaste {
+  private static final Words WORDS = Words.of(PlantPaste.class);
+
   static final int MOST_ROWS = 500;
   private static final int MOST_CHARACTERS = 200_000;
   static final List<String> COLUMNS =
@@ -111,10 +114,10 @@ public class PlantPaste {
 
   private Read read(String table) {
     if (table == null || table.isBlank()) {
-      return fault("Paste a table with a heading row: " + String.join(", ", COLUMNS) + ".");
+      return fault(WORDS.say("paste.empty", String.join(", ", COLUMNS)));
     }
     if (table.length() > MOST_CHARACTERS) {
-      return fault("That is too much at once; paste up to " + MOST_ROWS + " rows.");
+      return fault(WORDS.say("paste.long", MOST_ROWS));
     }
     char separator = table.lines().findFirst().orElse("").contains("\t") ? '\t' : ',';
     CSVFormat format =
@@ -135,11 +138,10 @@ public class PlantPaste {
     for (int i = 0; i < head.size(); i++) {
       String heading = head.get(i).toLowerCase(Locale.ROOT);
       if (!COLUMNS.contains(heading)) {
-        return fault(
-            "“" + head.get(i) + "” is no known column. Known: " + String.join(", ", COLUMNS) + ".");
+        return fault(WORDS.say("paste.unknown", head.get(i), String.join(", ", COLUMNS)));
       }
       if (columns.put(heading, i) != null) {
-        return fault("The column “" + heading + "” stands twice.");
+        return fault(WORDS.say("paste.twice", heading));
       }
     }
     if (!columns.containsKey("name") || !columns.containsKey("place")) {
@@ -149,7 +151,7 @@ public class PlantPaste {
       return fault("There is a heading row but no plant below it.");
     }
     if (records.size() - 1 > MOST_ROWS) {
-      return fault("That is more than " + MOST_ROWS + " rows; paste it in parts.");
+      return fault(WORDS.say("paste.rows", MOST_ROWS));
     }
     return rows(records, columns);
   }
@@ -254,7 +256,7 @@ public class PlantPaste {
     private String limited(String column, int most) {
       String text = text(column);
       if (text.length() > most) {
-        problems.put(column, "longer than " + most + " characters");
+        problems.put(column, WORDS.say("paste.cell", most));
       }
       return text;
     }
@@ -271,7 +273,8 @@ public class PlantPaste {
               .findFirst();
       if (found.isEmpty()) {
         problems.put(
-            column, "one of: " + all.stream().map(label).collect(Collectors.joining(", ")));
+            column,
+            WORDS.say("paste.one-of", all.stream().map(label).collect(Collectors.joining(", "))));
       }
       return found;
     }

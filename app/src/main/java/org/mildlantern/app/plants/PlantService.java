@@ -21,6 +21,7 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlantService {
+  private static final Words WORDS = Words.of(PlantService.class);
+
   private final PlantRepository plants;
   private final PlaceService places;
   private final PlantNotes notes;
@@ -176,7 +179,7 @@ public class PlantService {
         .filter(other -> !other.id().equals(id))
         .ifPresent(
             other -> {
-              throw new FieldFault("code", other.name() + " has this code already.");
+              throw new FieldFault("code", WORDS.say("code-taken", other.name()));
             });
     return code;
   }

@@ -16,10 +16,12 @@ import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.words.Words;
 
 /** A plant as other features and pages see it. */
 public record PlantView(
     Tag tag, Kind kind, PlaceView place, Pot pot, Filling filling, Life life, String notes) {
+  private static final Words WORDS = Words.of(PlantView.class);
 
   private static final int NEW_DAYS = 28;
 
@@ -113,7 +115,9 @@ public record PlantView(
 
   /** Its stage and since when, for example {@code in flower since 12 Nov 2026}. */
   public String stageWords() {
-    return stage().label() + (stageSince() == null ? "" : " since " + Days.full(stageSince()));
+    return stageSince() == null
+        ? stage().label()
+        : WORDS.say("stage", stage().label(), Days.full(stageSince()));
   }
 
   public boolean archived() {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Words;
 
 /**
  * What a plant stands in: the same from the form to the row to the page.
@@ -36,6 +37,7 @@ public record Pot(
     @Column(name = "pot_holes") Boolean holes,
     @Column(name = "outer_pot") Boolean outer,
     @Enumerated(EnumType.STRING) @Column(name = "stands_in") Standing.Kind standsIn) {
+  private static final Words WORDS = Words.of(Pot.class);
 
   public Pot {
     holes = Boolean.TRUE.equals(holes);
@@ -68,16 +70,18 @@ public record Pot(
     }
     List<String> words = new ArrayList<>();
     if (cm != null) {
-      words.add(cm == Math.rint(cm) ? Math.round(cm) + " cm" : cm + " cm");
+      words.add(WORDS.say("pot.cm", cm));
     }
     if (material != null) {
       words.add(material.label());
     }
     words.add(shape == Shape.ROUND ? "pot" : shape.label());
-    return String.join(" ", words)
-        + (holes ? "" : ", no holes")
-        + (outer ? ", in an outer pot" : "")
-        + (stands() ? ", on " + standsIn.label() : "");
+    return WORDS.say(
+        "pot",
+        String.join(" ", words),
+        Words.yes(holes),
+        Words.yes(outer),
+        stands() ? standsIn.label() : "none");
   }
 
   /** Shape of the pot. */

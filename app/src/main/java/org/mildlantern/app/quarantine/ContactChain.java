@@ -3,6 +3,7 @@ package org.mildlantern.app.quarantine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.mildlantern.core.words.Words;
 
 /**
  * The plants that a case may have reached, ready to be drawn: the case on the left, a line to each
@@ -12,6 +13,8 @@ import java.util.List;
  * @param more contacts for which there is no room
  */
 public record ContactChain(int height, double rootY, List<Link> links, int more) {
+  private static final Words WORDS = Words.of(ContactChain.class);
+
   static final int WIDTH = 300;
   private static final int ROW = 26;
   private static final int MOST = 14;
@@ -41,7 +44,7 @@ public record ContactChain(int height, double rootY, List<Link> links, int more)
               watch.found() ? "hit" : watch.next() == null ? "clear" : "due",
               watch.contact().plant().id(),
               watch.contact().plant().name(),
-              days + " d",
+              WORDS.say("days", days),
               watch.next()));
     }
     int height = 8 + ROW * links.size();

@@ -10,6 +10,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -17,6 +18,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(5)
 class ContactsOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(ContactsOnTheRound.class);
+
   private final CaseService cases;
   private final ContactLooks contacts;
   private final IsolationRepository isolations;
@@ -51,8 +54,8 @@ class ContactsOnTheRound implements RoundSource {
                 "contact-" + contact.caseId() + "-" + plant.id(),
                 Work.LOOK,
                 plant,
-                "look for " + contact.cause().label().toLowerCase(),
-                "it stood " + contact.days() + " days with a case")
+                WORDS.say("look-for", contact.cause().label().toLowerCase()),
+                WORDS.say("stood", contact.days()))
             .answered(LookAnswers.of(plant.id(), contact.cause().id()))
             .leadingTo("/plants/" + plant.id() + "/diagnose", "Open"));
   }

@@ -7,6 +7,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -14,6 +15,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(6)
 class QuarantineOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(QuarantineOnTheRound.class);
+
   private final QuarantineService quarantines;
   private final Scope scope;
 
@@ -36,10 +39,7 @@ class QuarantineOnTheRound implements RoundSource {
   }
 
   private static Due due(QuarantineView quarantine, PlantView plant, LocalDate day) {
-    String left =
-        quarantine.mayLeave()
-            ? "it may leave after this look"
-            : quarantine.daysLeft() + " days of quarantine left";
+    String left = WORDS.say("days-left", quarantine.daysLeft());
     return Due.on(
         day,
         RoundItem.due(
@@ -48,7 +48,7 @@ class QuarantineOnTheRound implements RoundSource {
                 plant,
                 quarantine.pest() == null
                     ? "look it over"
-                    : "look for " + quarantine.pest().toLowerCase(),
+                    : WORDS.say("look-for", quarantine.pest().toLowerCase()),
                 left)
             .answered(LookAnswers.of(plant.id(), null))
             .leadingTo("/plants/" + plant.id(), "Open"));

@@ -20,6 +20,7 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Quarantine;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,8 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class QuarantineService {
+  private static final Words WORDS = Words.of(QuarantineService.class);
+
   private static final int MOST = 100_000;
-  private static final int LOOKS_SHOWN = 6;
 
   private final IsolationRepository isolations;
   private final PestLookRepository looks;
@@ -127,7 +129,7 @@ public class QuarantineService {
         clock.daysLeft(today),
         Math.round(100 * clock.passed(today)),
         during.stream().anyMatch(l -> l.lookedOn().equals(today)),
-        during.stream().limit(LOOKS_SHOWN).map(l -> look(l, isolation.pest())).toList());
+        during.stream().map(l -> look(l, isolation.pest())).toList());
   }
 
   /** Looks at a plant for a pest, or for anything, the newest first. */
@@ -176,7 +178,7 @@ public class QuarantineService {
               write(
                   plantId,
                   new Recorded(Recorded.What.QUARANTINE_BEGUN),
-                  "Quarantine begun: " + reason);
+                  WORDS.say("begun", reason));
           isolations.save(new Isolation(plantId, pest, reason, scope.today(), entry.id()));
           return entry;
         });
@@ -215,8 +217,7 @@ public class QuarantineService {
                               write(
                                   plantId,
                                   new Recorded(Recorded.What.QUARANTINE_ENDED),
-                                  "Quarantine ended"
-                                      + (early ? " early: " + reason : ", nothing found"));
+                                  early ? WORDS.say("ended-early", reason) : WORDS.say("ended"));
                           isolation.end(scope.today(), reason, entry.id());
                           return entry;
                         }));
@@ -231,7 +232,7 @@ public class QuarantineService {
    */
   public Optional<Entry> looked(Long plantId, String causeId, int counted) {
     if (counted < 0 || counted > MOST) {
-      throw new IllegalArgumentException("Between 0 and " + MOST + ", please.");
+      throw new IllegalArgumentException(WORDS.say("counts", MOST));
     }
     if (causeId != null && knowledge.causes().find(causeId).isEmpty()) {
       throw new IllegalArgumentException("Nothing of that name is known.");
@@ -246,20 +247,17 @@ public class QuarantineService {
               }
               String what =
                   pest == null
-                      ? ""
-                      : " for "
-                          + knowledge
-                              .causes()
-                              .find(pest)
-                              .map(c -> c.label().toLowerCase())
-                              .orElse(pest);
+                      ? "none"
+                      : knowledge
+                          .causes()
+                          .find(pest)
+                          .map(c -> c.label().toLowerCase())
+                          .orElse(pest);
               Entry entry =
                   write(
                       plantId,
                       new Looked(Looked.What.PEST, null),
-                      "Looked"
-                          + what
-                          + (counted == 0 ? ": nothing found" : ": " + counted + " found"));
+                      WORDS.say("looked", what, counted));
               looks.save(
                   new PestLook(
                       plantId,

@@ -8,7 +8,7 @@ import org.mildlantern.core.treatment.Quarantine;
  * A plant's quarantine as pages show it.
  *
  * @param pest what it has, in words, or null
- * @param looks the latest looks, the newest first
+ * @param looks since it began, the newest first
  * @param lookedToday whether today's look was noted
  * @param ring length of the ring's part that has passed, of 100
  */

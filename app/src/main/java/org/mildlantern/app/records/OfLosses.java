@@ -7,11 +7,14 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.journal.LostLeaves;
 import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** The leaves counted as lost within a month, beside what may go. */
 @Component
 class OfLosses implements RecordSource {
+  private static final Words WORDS = Words.of(OfLosses.class);
+
   private static final int LOSS_DAYS = 30;
 
   private final Scope scope;
@@ -50,6 +53,6 @@ class OfLosses implements RecordSource {
     Shedding normal = shedding(asked);
     records
         .number("loss", Math.min(1, share), asked.source(losses.get(0)))
-        .number("loss-normal", normal.leaves(), normal.working().result() + " may go");
+        .number("loss-normal", normal.leaves(), WORDS.say("may-go", normal.working().result()));
   }
 }

@@ -3,11 +3,14 @@ package org.mildlantern.app.records;
 import java.util.Locale;
 import java.util.Set;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** What is noted of the plant's place. */
 @Component
 class OfPlace implements RecordSource {
+  private static final Words WORDS = Words.of(OfPlace.class);
+
   @Override
   public Set<String> fields() {
     return Set.of(
@@ -26,7 +29,7 @@ class OfPlace implements RecordSource {
   @Override
   public void read(Asked asked, Records records) {
     PlaceView place = asked.plant().place();
-    String source = "noted for " + place.name();
+    String source = WORDS.say("place", place.name());
     PlaceView.Surroundings near = place.surroundings();
     records
         .number("temperature", place.temperature(), source)

@@ -7,11 +7,14 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** What is noted of the plant and its pot. */
 @Component
 class OfPlant implements RecordSource {
+  private static final Words WORDS = Words.of(OfPlant.class);
+
   private static final double DAYS_A_MONTH = 30.44;
 
   @Override
@@ -40,7 +43,7 @@ class OfPlant implements RecordSource {
       records.number(
           "days-in-flower",
           asked.daysSince(plant.stageSince()),
-          "in flower since " + Days.full(plant.stageSince()));
+          WORDS.say("flower", Days.full(plant.stageSince())));
     }
     if (plant.waterUsed() != null) {
       records.choice("water-used", plant.waterUsed().name().toLowerCase(Locale.ROOT), source);
@@ -52,7 +55,7 @@ class OfPlant implements RecordSource {
       records.number(
           "days-since-arrival",
           asked.daysSince(plant.arrivedOn()),
-          "arrived on " + Days.full(plant.arrivedOn()));
+          WORDS.say("arrived", Days.full(plant.arrivedOn())));
     }
     ofMedium(asked, plant.mediumSince(), records);
   }
@@ -60,7 +63,7 @@ class OfPlant implements RecordSource {
   /** Its age, and the last repot: by the day book where it says so. */
   private static void ofMedium(Asked asked, LocalDate since, Records records) {
     if (since != null) {
-      String source = "in its medium since " + Days.full(since);
+      String source = WORDS.say("medium", Days.full(since));
       records
           .number("medium-age", asked.daysSince(since) / DAYS_A_MONTH, source)
           .number("days-since-repot", asked.daysSince(since), source);

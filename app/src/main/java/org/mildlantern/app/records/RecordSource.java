@@ -11,6 +11,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.words.Words;
 
 /** A feature whose records are evidence. */
 public interface RecordSource {
@@ -42,6 +43,7 @@ public interface RecordSource {
       Supplier<List<PlantView>> others,
       LocalDate today,
       ZoneId zone) {
+    private static final Words WORDS = Words.of(Asked.class);
 
     /** All plants that are not in the archive. */
     public List<PlantView> kept() {
@@ -66,7 +68,7 @@ public interface RecordSource {
 
     /** The entry as the place where something is known from. */
     public String source(Entry entry) {
-      return Days.full(day(entry)) + ": " + entry.text();
+      return WORDS.say("from", Days.full(day(entry)), entry.text());
     }
   }
 }

@@ -17,6 +17,7 @@ import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.pest.TrapTrend;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,6 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class TrapService {
+  private static final Words WORDS = Words.of(TrapService.class);
+
   private static final int WEEKS = 16;
   private static final int WEEK = 7;
 
@@ -140,7 +143,7 @@ public class TrapService {
     }
     LocalDate today = scope.today();
     if (day.isAfter(today) || day.isBefore(today.minusWeeks(WEEKS))) {
-      throw new IllegalArgumentException("A day of the last " + WEEKS + " weeks, please.");
+      throw new IllegalArgumentException(WORDS.say("weeks", WEEKS));
     }
     return places
         .find(placeId)

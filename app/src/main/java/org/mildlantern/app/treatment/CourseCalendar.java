@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.mildlantern.app.quarantine.QuarantineView;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.words.Words;
 
 /**
  * A course on its days, ready to be drawn on a canvas of {@value #WIDTH} by {@value #HEIGHT}:
@@ -19,6 +20,8 @@ import org.mildlantern.app.web.Days;
  */
 record CourseCalendar(
     List<Mark> visits, List<Mark> looks, Bar bar, List<Mark> weeks, double todayX, String told) {
+  private static final Words WORDS = Words.of(CourseCalendar.class);
+
   static final int WIDTH = 640;
   static final int HEIGHT = 148;
   private static final int LEFT = 118;
@@ -89,14 +92,13 @@ record CourseCalendar(
   private static String told(
       List<TreatmentVisit> visits, List<QuarantineView.Look> looks, QuarantineView quarantine) {
     long done = visits.stream().filter(v -> v.state() == TreatmentVisit.State.DONE).count();
-    return "%d of %d visits done, %d looks, %s"
-        .formatted(
-            done,
-            visits.size(),
-            looks.size(),
-            quarantine == null
-                ? "no quarantine"
-                : "quarantine until " + Days.brief(quarantine.clock().clearOn()));
+    return WORDS.say(
+        "calendar",
+        done,
+        visits.size(),
+        looks.size(),
+        Words.yes(quarantine != null),
+        quarantine == null ? "" : Days.brief(quarantine.clock().clearOn()));
   }
 
   private record Scale(LocalDate first, long days) {

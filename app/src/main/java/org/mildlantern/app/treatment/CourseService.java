@@ -24,6 +24,7 @@ import org.mildlantern.core.treatment.CourseSearch;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Patient;
 import org.mildlantern.core.treatment.Visit;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CourseService {
+  private static final Words WORDS = Words.of(CourseService.class);
+
   /** A visit may not be put further off than this, in days. */
   private static final int LATEST = 120;
 
@@ -204,9 +207,8 @@ public class CourseService {
         write(
             Treated.Act.BEGUN,
             ground.kase(),
-            "Course begun: %s, %d visits %d days apart"
-                .formatted(
-                    school.label().toLowerCase(), course.visits().size(), course.interval()));
+            WORDS.say(
+                "begun", school.label().toLowerCase(), course.visits().size(), course.interval()));
     LocalDate today = scope.today();
     TreatmentCourse saved =
         courses.save(
@@ -255,9 +257,7 @@ public class CourseService {
                   write(
                       done ? Treated.Act.TREATED : Treated.Act.SKIPPED,
                       kase,
-                      (done ? "Treated: " : "Visit skipped: ")
-                          + words(visit)
-                          + (reason.isEmpty() ? "" : " · " + reason));
+                      because(done ? "treated" : "skipped", words(visit), reason));
               visit.answer(
                   done ? TreatmentVisit.State.DONE : TreatmentVisit.State.SKIPPED,
                   scope.today(),
@@ -265,6 +265,10 @@ public class CourseService {
                   reason);
               return entry;
             });
+  }
+
+  private static String because(String key, String means, String reason) {
+    return reason.isEmpty() ? WORDS.say(key, means) : WORDS.say(key + "-because", means, reason);
   }
 
   String words(TreatmentVisit visit) {
@@ -292,7 +296,7 @@ public class CourseService {
                 throw new IllegalArgumentException("That day has passed.");
               }
               if (day.isAfter(scope.today().plusDays(LATEST))) {
-                throw new IllegalArgumentException("At most " + LATEST + " days ahead.");
+                throw new IllegalArgumentException(WORDS.say("ahead", LATEST));
               }
               visit.plan(day);
               return course.caseId();

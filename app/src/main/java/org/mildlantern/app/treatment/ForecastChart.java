@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import org.mildlantern.core.words.Words;
 
 /**
  * Expected numbers over time on a logarithmic scale, ready to be drawn on a canvas of {@value
@@ -16,6 +17,8 @@ import java.util.stream.Collectors;
  */
 record ForecastChart(
     List<Curve> curves, List<Tick> rows, List<Tick> columns, List<Double> visits, String told) {
+  private static final Words WORDS = Words.of(ForecastChart.class);
+
   static final int WIDTH = 640;
   static final int HEIGHT = 210;
   private static final int LEFT = 52;
@@ -60,24 +63,19 @@ record ForecastChart(
     List<Tick> columns = new ArrayList<>();
     int step = days <= 35 ? 7 : days <= 90 ? 14 : days <= 180 ? 28 : 60;
     for (int day = 0; day <= days - step / 4; day += step) {
-      columns.add(new Tick(x(day, days), "day " + day));
+      columns.add(new Tick(x(day, days), WORDS.say("day", day)));
     }
     return new ForecastChart(
         curves,
         rows,
         columns,
         visitDays.stream().filter(d -> d <= days).map(d -> x(d, days)).toList(),
-        String.format(
-            Locale.ROOT,
-            "From %.0f at the start, in %d days: %s.",
-            start,
-            days,
-            told(series, days)));
+        WORDS.say("forecast", start, days, told(series, days)));
   }
 
   private static String told(List<Series> series, int days) {
     return series.stream()
-        .map(one -> one.name() + " " + number(one.total(days)))
+        .map(one -> WORDS.say("series", one.name(), number(one.total(days))))
         .collect(Collectors.joining(", "));
   }
 
@@ -87,7 +85,7 @@ record ForecastChart(
     }
     return value > 1e6
         ? "over a million"
-        : String.format(Locale.ROOT, value >= 10 ? "about %.0f" : "about %.1f", value);
+        : WORDS.say(value >= 10 ? "about" : "about-tenths", value);
   }
 
   private static Curve curve(Series series, int days, double most) {

@@ -19,6 +19,7 @@ import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.VisitChecks.Patch;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
@@ -29,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @Order(4)
 class PatchTests implements RoundSource {
+  private static final Words WORDS = Words.of(PatchTests.class);
+
   private final PatchTestRepository tests;
   private final PlantService plants;
   private final JournalService journal;
@@ -81,7 +84,7 @@ class PatchTests implements RoundSource {
         .map(
             plant -> {
               Entry entry =
-                  write(plantId, "Patch test begun: " + means.label().toLowerCase(Locale.ROOT));
+                  write(plantId, WORDS.say("patch-begun", means.label().toLowerCase(Locale.ROOT)));
               tests.save(new PatchTest(plantId, meansId, scope.today(), entry.id()));
               return entry;
             });
@@ -97,14 +100,15 @@ class PatchTests implements RoundSource {
               Entry entry =
                   write(
                       test.plantId(),
-                      "Patch test read: "
-                          + remedies
+                      WORDS.say(
+                          "patch-read",
+                          remedies
                               .means()
                               .find(test.means())
                               .orElseThrow()
                               .label()
-                              .toLowerCase(Locale.ROOT)
-                          + (clean ? ", the leaf is clean" : ", the leaf is marked"));
+                              .toLowerCase(Locale.ROOT),
+                          Words.yes(clean)));
               test.read(clean ? Patch.PASSED : Patch.FAILED, entry.id());
               return entry;
             });

@@ -22,11 +22,14 @@ import org.mildlantern.core.treatment.Course;
 import org.mildlantern.core.treatment.NotWorking;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Visit;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** Turns courses and their outlook into what the treatment page shows. */
 @Component
 class TreatmentPresenter {
+  private static final Words WORDS = Words.of(TreatmentPresenter.class);
+
   private static final double[] WARMTHS = {16, 20, 24, 28};
   private static final List<String> AMOUNTS = List.of("none", "little", "some", "much");
   private static final int SHORTEST_CHART = 28;
@@ -118,8 +121,8 @@ class TreatmentPresenter {
                     new TreatmentView.CountRow(
                         begun.plusDays(r.day()),
                         r.counted(),
-                        r.first() ? "" : String.format(Locale.ROOT, "about %.0f", r.expected()),
-                        r.first() ? "sets the scale" : r.low() + " to " + r.high(),
+                        r.first() ? "" : WORDS.say("about", r.expected()),
+                        r.first() ? "sets the scale" : WORDS.say("band", r.low(), r.high()),
                         r.above() ? "above" : r.below() ? "better" : r.first() ? "" : "as hoped"))
             .toList();
     return new TreatmentView.Counts(
@@ -167,11 +170,8 @@ class TreatmentPresenter {
   }
 
   private static String warmth(CourseService.Ground ground) {
-    return String.format(
-        Locale.ROOT,
-        ground.plant().place().temperature() == null
-            ? "no temperature is noted for %s; %.0f °C is assumed"
-            : "%s, %.0f °C",
+    return WORDS.say(
+        ground.plant().place().temperature() == null ? "warmth-assumed" : "warmth",
         ground.plant().place().name(),
         ground.celsius());
   }
@@ -181,8 +181,7 @@ class TreatmentPresenter {
         .mapToObj(
             celsius ->
                 new TreatmentView.Life(
-                    String.format(Locale.ROOT, "%.0f °C", celsius),
-                    Generation.of(pest, celsius).working().result()))
+                    WORDS.say("celsius", celsius), Generation.of(pest, celsius).working().result()))
         .toList();
   }
 
@@ -194,7 +193,7 @@ class TreatmentPresenter {
         course.school().equals(followed),
         shown,
         course.visits().size(),
-        course.visits().size() == 1 ? "once" : "every " + course.interval() + " days",
+        WORDS.say("rhythm", course.visits().size(), course.interval()),
         Math.round(course.minutes()),
         AMOUNTS.get(course.cost() == 0 ? 0 : course.cost() < 4 ? 1 : course.cost() < 20 ? 2 : 3),
         AMOUNTS.get(course.harm()),

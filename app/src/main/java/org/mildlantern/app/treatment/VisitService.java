@@ -24,6 +24,7 @@ import org.mildlantern.core.treatment.MixVolume;
 import org.mildlantern.core.treatment.Safety;
 import org.mildlantern.core.treatment.VisitCheck;
 import org.mildlantern.core.treatment.VisitChecks.Patch;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class VisitService {
+  private static final Words WORDS = Words.of(VisitService.class);
+
   /** A means that begins to work this many days later is bridged by contact visits. */
   private static final int SLOW_DAYS = 5;
 
@@ -70,7 +73,7 @@ class VisitService {
   /** A visit that should not be made as it stands. */
   static class Blocked extends IllegalStateException {
     Blocked(VisitCheck check) {
-      super(check.what() + ": " + check.reason() + " If it must be, say why.");
+      super(WORDS.say("blocked", check.what(), check.reason()));
     }
   }
 
@@ -177,11 +180,7 @@ class VisitService {
   private static String uptake(Means means, LocalDate day) {
     boolean slow =
         !means.atOnce() && means.lasting() != null && means.lasting().from() >= SLOW_DAYS;
-    return slow
-        ? "Works from about "
-            + Days.near(day.plusDays(means.lasting().from()))
-            + "; contact visits bridge the time until then."
-        : null;
+    return slow ? WORDS.say("works-from", Days.near(day.plusDays(means.lasting().from()))) : null;
   }
 
   /**

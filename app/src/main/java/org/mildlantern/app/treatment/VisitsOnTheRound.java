@@ -16,6 +16,7 @@ import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -23,6 +24,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(3)
 class VisitsOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(VisitsOnTheRound.class);
+
   private final CaseService cases;
   private final CourseService courses;
   private final VisitService visits;
@@ -78,7 +81,13 @@ class VisitsOnTheRound implements RoundSource {
       answers.add(new RoundItem.Answer("Done", action, "done", "true"));
     }
     answers.add(RoundItem.Answer.skip("Skip", action, "done", "false"));
-    String mix = brief.mix().isEmpty() ? "" : brief.mix() + " · ";
+    String planned =
+        WORDS.say(
+            "on-the-round",
+            brief.mix().isEmpty() ? "none" : brief.mix(),
+            courses.words(visit),
+            number,
+            picked.visits().size());
     return Due.on(
         visit.plannedOn(),
         RoundItem.due(
@@ -86,13 +95,7 @@ class VisitsOnTheRound implements RoundSource {
                 Work.TREAT,
                 plant,
                 "treat",
-                mix
-                    + courses.words(visit)
-                    + " · visit "
-                    + number
-                    + " of "
-                    + picked.visits().size()
-                    + (blocked ? " · not yet: " + brief.block().reason() : ""))
+                blocked ? WORDS.say("not-yet", planned, brief.block().reason()) : planned)
             .answered(answers)
             .leadingTo(action, "Open visit"));
   }

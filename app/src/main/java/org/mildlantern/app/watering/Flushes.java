@@ -9,9 +9,11 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Flushes {
+  private static final Words WORDS = Words.of(Flushes.class);
+
   private final JournalService journal;
   private final Scope scope;
 
@@ -71,8 +75,7 @@ public class Flushes {
               new Flush(
                   plant,
                   today,
-                  "empty the "
-                      + (plant.pot().standsIn() == Standing.Kind.WICK ? "jar" : "reservoir"),
+                  WORDS.say("empty", plant.pot().standsIn().name()),
                   "cold and dark: standing water rots roots until spring"));
     }
     boolean cup = cup(plant);
@@ -82,8 +85,9 @@ public class Flushes {
             plant,
             Standing.flushOn(from, cup ? Standing.CUP_DAYS : Standing.FLUSH_DAYS, today),
             cup ? "tip the cup out, fill it fresh" : "flush from above with plain water",
-            (cup ? "every three weeks, " : "every six weeks, ")
-                + (last == null ? "not noted yet" : "last " + WaterWords.day(last))));
+            last == null
+                ? WORDS.say(cup ? "flush-cup-never" : "flush-pot-never")
+                : WORDS.say(cup ? "flush-cup" : "flush-pot", Days.near(last))));
   }
 
   /** Seasons begin with March, June, September and December. */

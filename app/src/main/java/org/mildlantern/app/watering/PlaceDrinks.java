@@ -12,6 +12,7 @@ import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class PlaceDrinks {
+  private static final Words WORDS = Words.of(PlaceDrinks.class);
+
   private final PlantService plants;
   private final PlaceService places;
   private final JournalService journal;
@@ -46,7 +49,7 @@ class PlaceDrinks {
                                     plant.id(),
                                     scope.now(),
                                     drink(plant),
-                                    "Watered, with all of " + place.name())))
+                                    WORDS.say("with-all", place.name()))))
                     .toList());
   }
 

@@ -3,7 +3,6 @@ package org.mildlantern.app.watering;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.app.plants.PlantView;
@@ -13,6 +12,7 @@ import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -20,6 +20,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(9)
 class PotsOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(PotsOnTheRound.class);
+
   private final WateringService watering;
   private final RoundChoices choices;
 
@@ -65,27 +67,20 @@ class PotsOnTheRound implements RoundSource {
                 "water-" + plant.id(),
                 Work.POT,
                 plant,
-                stands ? "look at " + water(check.standing()) : sure ? "water it" : "feel the pot",
+                stands
+                    ? WORDS.say("look-at", check.standing().name())
+                    : sure ? "water it" : "feel the pot",
                 reason(check, sure, today))
             .worked(check.working());
     return isToday ? item.answered(answers(plant, check, stands)) : item;
   }
 
-  private static String water(Standing.Kind kind) {
-    return switch (kind) {
-      case TRAY -> "the tray";
-      case WICK -> "the jar";
-      default -> "the reservoir";
-    };
-  }
-
   private static String reason(PotCheck check, boolean sure, LocalDate today) {
-    String drink =
-        sure && check.drinkMl() != null
-            ? String.format(Locale.ROOT, ", about %.0f ml", check.drinkMl())
-            : "";
-    String since = check.since() == null ? "" : " " + Days.ago(check.since(), today);
-    return check.reason() + since + drink;
+    return WORDS.say(
+        "reason",
+        check.reason(),
+        check.since() == null ? "none" : Days.ago(check.since(), today),
+        sure && check.drinkMl() != null ? Math.round(check.drinkMl()) : "none");
   }
 
   private static List<RoundItem.Answer> answers(PlantView plant, PotCheck check, boolean stands) {

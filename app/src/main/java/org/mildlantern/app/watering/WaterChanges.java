@@ -18,11 +18,14 @@ import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.water.DemandChange;
 import org.mildlantern.core.water.PaceChange;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** Says why a pot wants water sooner or later than five weeks ago. */
 @Component
 class WaterChanges {
+  private static final Words WORDS = Words.of(WaterChanges.class);
+
   private static final int DAYS = 35;
 
   private final PotModel model;
@@ -55,22 +58,19 @@ class WaterChanges {
         DemandChange.of(model.air(before, then), model.air(plant.place(), scope.today()));
     if (!demand.words().isEmpty()) {
       changes.add(
-          move.map(entry -> "Moved from " + before.name() + " on " + day(entry) + ". ").orElse("")
-              + demand.words());
+          move.map(entry -> WORDS.say("moved", before.name(), day(entry), demand.words()))
+              .orElse(demand.words()));
     }
     first(since, NoteKind.REPOTTED)
-        .ifPresent(
-            entry ->
-                changes.add("In a new pot since " + day(entry) + ": its pace is learned anew."));
+        .ifPresent(entry -> changes.add(WORDS.say("new-pot", day(entry))));
     if (plant.stageSince() != null && plant.stageSince().isAfter(then)) {
       changes.add(
           plant.stage() == Stage.REST
-              ? "At rest since " + Days.brief(plant.stageSince()) + ": it drinks less."
-              : "Since "
-                  + Days.brief(plant.stageSince())
-                  + " "
-                  + plant.stage().label().toLowerCase(Locale.ROOT)
-                  + ": new growth drinks more.");
+              ? WORDS.say("at-rest", Days.brief(plant.stageSince()))
+              : WORDS.say(
+                  "stage",
+                  Days.brief(plant.stageSince()),
+                  plant.stage().label().toLowerCase(Locale.ROOT)));
     }
     if (pace != null && !pace.words().isEmpty()) {
       changes.add(pace.words());

@@ -9,6 +9,7 @@ import org.mildlantern.app.web.Days;
 import org.mildlantern.core.water.Forecast;
 import org.mildlantern.core.water.WaterOutlook;
 import org.mildlantern.core.water.WaterStory;
+import org.mildlantern.core.words.Words;
 
 /**
  * Water left over the days, ready to be drawn on a canvas of {@value #WIDTH} by {@value #HEIGHT}.
@@ -27,6 +28,8 @@ public record WaterChart(
     List<Dot> dots,
     List<Label> labels,
     String told) {
+  private static final Words WORDS = Words.of(WaterChart.class);
+
   static final int WIDTH = 360;
   static final int HEIGHT = 150;
   private static final double LEFT = 34;
@@ -78,11 +81,7 @@ public record WaterChart(
         scale.x(today),
         dots,
         labels,
-        String.format(
-            Locale.ROOT,
-            "About %.0f %% of the available water is left; dry enough about %s",
-            100 * outlook.left(),
-            Days.brief(outlook.lookOn())));
+        WORDS.say("chart", 100 * outlook.left(), Days.brief(outlook.lookOn())));
   }
 
   private static void add(StringBuilder points, double x, double y) {

@@ -3,7 +3,6 @@ package org.mildlantern.app.watering;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.app.journal.Entry;
@@ -16,11 +15,14 @@ import org.mildlantern.core.journal.Moisture;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.water.Wetness;
+import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
 /** How the pot stands and has stood, as evidence. */
 @Component
 class WaterRecords implements RecordSource {
+  private static final Words WORDS = Words.of(WaterRecords.class);
+
   private static final Set<NoteKind> DRINKS = Set.of(NoteKind.WATERED, NoteKind.FILLED);
 
   /** A reading of the medium says nothing about today after a week. Rule of thumb. */
@@ -64,11 +66,7 @@ class WaterRecords implements RecordSource {
                 records.choice(
                     "pace",
                     change.surelyFaster() ? "faster" : change.surelySlower() ? "slower" : "same",
-                    String.format(
-                        Locale.ROOT,
-                        "%.1f times its pace of five weeks ago, from %d entries",
-                        change.ratio(),
-                        signs.orElseThrow().told())));
+                    WORDS.say("records.pace", change.ratio(), signs.orElseThrow().told())));
     entries.stream()
         .filter(e -> e.note() instanceof Watered drink && drink.runOff() == Watered.RunOff.PAST)
         .filter(e -> asked.daysSince(e) <= RAN_PAST_DAYS)
@@ -77,26 +75,15 @@ class WaterRecords implements RecordSource {
   }
 
   private static void ofWetness(Wetness wetness, int told, Records records) {
-    String source =
-        String.format(
-            Locale.ROOT,
-            "worked out from %d entries: %.0f %% of its water left",
-            told,
-            100 * wetness.left());
-    records.choice("last-moisture", wetness.now().word(), source);
+    double left = 100 * wetness.left();
+    records.choice("last-moisture", wetness.now().word(), WORDS.say("records.left", told, left));
     if (wetness.now() == Moisture.DRY) {
-      records.number(
-          "dry-days", (double) wetness.dryDays(), source + ", dry for " + span(wetness.dryDays()));
+      int days = wetness.dryDays();
+      records.number("dry-days", (double) days, WORDS.say("records.dry", told, left, days));
     } else {
-      records.number(
-          "wet-days",
-          (double) wetness.wetDays(),
-          source + ", half full or more for " + span(wetness.wetDays()));
+      int days = wetness.wetDays();
+      records.number("wet-days", (double) days, WORDS.say("records.wet", told, left, days));
     }
-  }
-
-  private static String span(int days) {
-    return days == 1 ? "a day" : days + " days";
   }
 
   /**
@@ -142,7 +129,7 @@ class WaterRecords implements RecordSource {
           .number(
               last == Moisture.DRY ? "dry-days" : "wet-days",
               days(since, today),
-              source + ", and like it since " + Days.full(since));
+              WORDS.say("records.since", source, Days.full(since)));
     }
   }
 

@@ -1,7 +1,6 @@
 package org.mildlantern.app.watering;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
@@ -13,12 +12,15 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.Weighed;
 import org.mildlantern.core.water.WeightCheck;
+import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** Refuses weights that the pot cannot have. */
 @Component
 class Weights {
+  private static final Words WORDS = Words.of(Weights.class);
+
   private final PotModel model;
   private final JournalService journal;
   private final PlantService plants;
@@ -78,6 +80,6 @@ class Weights {
     return model
         .kept(plant)
         .flatMap(pot -> WeightCheck.fault(grams, most, least, pot.holding()))
-        .map(fault -> String.format(Locale.ROOT, "%s Was another pot on the scale?", fault));
+        .map(fault -> WORDS.say("scale", fault));
   }
 }

@@ -7,9 +7,12 @@ import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import org.mildlantern.core.words.Words;
 
 /** Words for days, as all pages use them: {@code Sat 28 Nov}, {@code in 3 days}. */
 public record Days(LocalDate today, ZoneId zone) {
+  private static final Words WORDS = Words.of(Days.class);
+
   private static final DateTimeFormatter NEAR = format("EEE d MMM");
   private static final DateTimeFormatter BRIEF = format("d MMM");
   private static final DateTimeFormatter FULL = format("d MMM yyyy");
@@ -55,7 +58,7 @@ public record Days(LocalDate today, ZoneId zone) {
   /** {@code today}, {@code yesterday}, {@code 3 days ago}. */
   public static String ago(LocalDate from, LocalDate to) {
     long days = ChronoUnit.DAYS.between(from, to);
-    return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
+    return WORDS.say("ago", days);
   }
 
   public String of(LocalDate day) {
@@ -77,7 +80,7 @@ public record Days(LocalDate today, ZoneId zone) {
   /** How far off a day is. */
   public String span(LocalDate day) {
     long days = ChronoUnit.DAYS.between(today, day);
-    return days <= 0 ? ago(day, today) : days == 1 ? "tomorrow" : "in " + days + " days";
+    return days <= 0 ? ago(day, today) : WORDS.say("ahead", days);
   }
 
   /** How long ago in the unit that fits, for example {@code 26 months}. */
@@ -86,6 +89,8 @@ public record Days(LocalDate today, ZoneId zone) {
       return "";
     }
     long days = ChronoUnit.DAYS.between(since, today);
-    return days < 60 ? days + " days" : ChronoUnit.MONTHS.between(since, today) + " months";
+    return days < 60
+        ? WORDS.say("days", days)
+        : WORDS.say("months", ChronoUnit.MONTHS.between(since, today));
   }
 }

@@ -341,4 +341,25 @@ class CaseServiceTest {
   private CaseView find(CaseView opened) {
     return as(() -> cases.find(opened.id()).orElseThrow());
   }
+
+  @Test
+  void whatIsTooLongIsRefusedAndNothingIsCut() {
+    CaseView opened = open("too-wet");
+    String longest = "x".repeat(1000);
+    assertThatThrownBy(
+            () ->
+                as(
+                    () ->
+                        cases.close(
+                            opened.id(), org.mildlantern.app.cases.Outcome.HEALED, longest + "x")))
+        .hasMessage("At most 1000 characters; yours are 1001.");
+    assertThatThrownBy(() -> as(() -> cases.next(opened.id(), "soak-through", "y".repeat(301))))
+        .hasMessage("At most 300 characters; yours are 301.");
+    assertThat(as(() -> cases.find(opened.id())).orElseThrow().open()).isTrue();
+    CaseView closed =
+        as(() -> cases.close(opened.id(), org.mildlantern.app.cases.Outcome.HEALED, longest))
+            .orElseThrow();
+    assertThat(closed.learned()).isEqualTo(longest);
+    assertThat(as(() -> journal.timeline(coleus.id(), 1)).get(0).text()).endsWith(longest);
+  }
 }

@@ -94,7 +94,10 @@ class DiagnosePageTest extends WebCase {
             "detail",
             "<b>3 of 7</b> " + "x".repeat(200))
         .andExpect(content().string(containsString("&lt;b&gt;3 of 7")));
-    assertThat(state().findings().get(0).detail()).hasSize(80);
+    assertThat(state().findings().get(0).detail()).hasSize(214);
+    htmx(keeper, base + "/note", "node", "stipple@old-leaves", "detail", "x".repeat(1001))
+        .andExpect(status().isBadRequest());
+    assertThat(state().findings().get(0).detail()).hasSize(214);
   }
 
   @Test

@@ -117,4 +117,13 @@ class KnowPageTest extends WebCase {
       get(keeper, "/know/signs/" + sign.id()).andExpect(status().isOk());
     }
   }
+
+  @Test
+  void whatTheGlanceLeavesOutCanBeOpened() throws Exception {
+    var keeper = keepers.make();
+    part(keeper, "/find?q=leaf")
+        .andExpect(content().string(containsString("more: show all")))
+        .andExpect(content().string(containsString("/find?q=leaf")));
+    get(keeper, "/find?q=leaf").andExpect(content().string(not(containsString("show all"))));
+  }
 }

@@ -167,4 +167,19 @@ class PlantPageTest extends WebCase {
     assertThat(keepers.as(keeper, () -> journal.timeline(coleus.id(), 1)).get(0).text())
         .isEqualTo("Watered 240");
   }
+
+  @Test
+  void olderEntriesCanBeOpened() throws Exception {
+    for (int i = 1; i <= 45; i++) {
+      post(keeper, page + "/entries", "line", "looked, number " + i);
+    }
+    get(keeper, page)
+        .andExpect(content().string(containsString("number 45")))
+        .andExpect(content().string(not(containsString("number 5<"))))
+        .andExpect(content().string(containsString(page + "?entries=200")));
+    get(keeper, page + "?entries=200")
+        .andExpect(content().string(containsString("number 1<")))
+        .andExpect(content().string(not(containsString("Older entries"))));
+    get(keeper, page + "?entries=many").andExpect(status().isBadRequest());
+  }
 }

@@ -194,4 +194,15 @@ class QuarantineTest extends WebCase {
     get(keeper, "/plants/" + neighbour.id())
         .andExpect(content().string(not(containsString("Set it apart"))));
   }
+
+  @Test
+  void earlierLooksCanBeOpened() throws Exception {
+    apart(sick, "New here", null);
+    for (int i = 0; i < 8; i++) {
+      post(keeper, "/plants/" + sick.id() + "/pest-looks", "counted", "0");
+    }
+    get(keeper, "/plants/" + sick.id())
+        .andExpect(content().string(containsString("2 earlier looks")));
+    assertThat(clock(sick).looks()).hasSize(8);
+  }
 }

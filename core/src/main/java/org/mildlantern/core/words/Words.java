@@ -32,9 +32,14 @@ public final class Words {
    * @throws IllegalStateException when there are none, or one is no pattern
    */
   public static Words of(Class<?> room) {
-    Words words = new Words(room.getPackageName().replace('.', '/') + "/words.properties");
+    return of(room.getPackageName(), room.getClassLoader());
+  }
+
+  /** The same for a package by its name. */
+  public static Words of(String room, ClassLoader loader) {
+    Words words = new Words(room.replace('.', '/') + "/words.properties");
     Properties read = new Properties();
-    try (InputStream in = room.getClassLoader().getResourceAsStream(words.file)) {
+    try (InputStream in = loader.getResourceAsStream(words.file)) {
       if (in == null) {
         throw new IllegalStateException(words.file + " is missing");
       }
