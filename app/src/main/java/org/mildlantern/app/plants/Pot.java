@@ -58,6 +58,11 @@ public record Pot(
     return shape == Shape.MOUNT;
   }
 
+  /** Whether roots and drops can be seen through its wall. */
+  public boolean clear() {
+    return material == Material.CLEAR || material == Material.GLASS;
+  }
+
   /** Whether it stands in water or draws from it. */
   public boolean stands() {
     return standsIn != Standing.Kind.NONE;
@@ -100,13 +105,14 @@ public record Pot(
   /** What the pot is made of. */
   public enum Material {
     PLASTIC,
+    CLEAR,
     CLAY,
     GLAZED,
     WOOD,
     GLASS;
 
     public String label() {
-      return word(this);
+      return this == CLEAR ? "clear plastic" : word(this);
     }
   }
 

@@ -20,6 +20,10 @@ enum PotAnswer {
   DAMP("Damp", On.FELT, () -> Felt.probe(Moisture.DAMP)),
   WET("Wet", On.FELT, () -> Felt.probe(Moisture.WET)),
   WATERED("Watered", On.FELT, () -> new Watered(null, Watered.RunOff.NOT_SAID)),
+  SEEN_DRY("Dry", On.SEEN, () -> seen(Moisture.DRY)),
+  SEEN_DAMP("Damp", On.SEEN, () -> seen(Moisture.DAMP)),
+  SEEN_WET("Wet", On.SEEN, () -> seen(Moisture.WET)),
+  SEEN_WATERED("Watered", On.SEEN, () -> new Watered(null, Watered.RunOff.NOT_SAID)),
   EMPTY("Empty", On.STANDING, () -> new Levelled(0)),
   HALF("Half", On.STANDING, () -> new Levelled(0.5)),
   FULL("Full", On.STANDING, () -> new Levelled(1)),
@@ -33,6 +37,7 @@ enum PotAnswer {
   /** The rows that offer it. */
   enum On {
     FELT,
+    SEEN,
     STANDING,
     FLUSH,
     SKIP
@@ -46,6 +51,10 @@ enum PotAnswer {
     this.label = label;
     this.on = on;
     this.note = note;
+  }
+
+  private static Note seen(Moisture moisture) {
+    return new Felt(Felt.How.CLEAR_POT, List.of(moisture));
   }
 
   String label() {

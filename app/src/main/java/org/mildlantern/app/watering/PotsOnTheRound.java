@@ -69,7 +69,9 @@ class PotsOnTheRound implements RoundSource {
                 plant,
                 stands
                     ? WORDS.say("look-at", check.standing().name())
-                    : sure ? "water it" : "feel the pot",
+                    : sure
+                        ? "water it"
+                        : plant.pot().clear() ? "look through the pot" : "feel the pot",
                 reason(check, sure, today))
             .worked(check.working());
     return isToday ? item.answered(answers(plant, check, stands)) : item;
@@ -86,7 +88,11 @@ class PotsOnTheRound implements RoundSource {
   private static List<RoundItem.Answer> answers(PlantView plant, PotCheck check, boolean stands) {
     String action = action(plant);
     List<RoundItem.Answer> answers = new ArrayList<>();
-    for (PotAnswer answer : PotAnswer.on(stands ? PotAnswer.On.STANDING : PotAnswer.On.FELT)) {
+    PotAnswer.On row =
+        stands
+            ? PotAnswer.On.STANDING
+            : plant.pot().clear() ? PotAnswer.On.SEEN : PotAnswer.On.FELT;
+    for (PotAnswer answer : PotAnswer.on(row)) {
       answers.add(new RoundItem.Answer(answer.label(), action, "answer", answer.id()));
     }
     if (check.weighed()) {

@@ -132,6 +132,10 @@ class RoundChoicesTest extends WebCase {
   }
 
   private PlantView standing(Standing.Kind kind, PlaceView place) {
+    return in(new Pot(Pot.Shape.ROUND, 12.0, null, Pot.Material.PLASTIC, true, false, kind), place);
+  }
+
+  private PlantView in(Pot pot, PlaceView place) {
     PlantForm f = Keepers.form(place, "Coleus scutellarioides", null);
     return keepers.as(
         keeper,
@@ -142,13 +146,28 @@ class RoundChoicesTest extends WebCase {
                     f.kind(),
                     f.formId(),
                     f.placeId(),
-                    new Pot(Pot.Shape.ROUND, 12.0, null, Pot.Material.PLASTIC, true, false, kind),
+                    pot,
                     f.mediumId(),
                     f.mediumSince(),
                     f.waterUsed(),
                     f.stage(),
                     f.arrivedOn(),
                     f.notes())));
+  }
+
+  @Test
+  void aClearPotIsLookedThroughAndNotProbed() throws Exception {
+    PlantView clear =
+        in(
+            new Pot(
+                Pot.Shape.ROUND, 12.0, null, Pot.Material.CLEAR, true, false, Standing.Kind.NONE),
+            sill);
+    assertThat(tasks(0)).contains("look through the pot");
+    post(keeper, "/today/plants/" + clear.id() + "/water", "answer", "seen-damp");
+    assertThat(tasks(0)).doesNotContain("look through the pot");
+    get(keeper, "/plants/" + clear.id())
+        .andExpect(content().string(containsString("12 cm clear plastic pot")))
+        .andExpect(content().string(containsString("Clear pot: damp")));
   }
 
   @Test
