@@ -1,6 +1,7 @@
 package org.mildlantern.app.diagnose;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -36,6 +37,9 @@ interface WaitingTestRepository extends CollectionRepository<WaitingTest> {
 interface SpotMeasureRepository extends CollectionRepository<SpotMeasure> {
   @Query("select m from SpotMeasure m where m.plantId = :plantId order by m.measuredOn, m.id")
   List<SpotMeasure> of(Long plantId);
+
+  @Query("select m from SpotMeasure m where m.measuredOn >= :from order by m.measuredOn, m.id")
+  List<SpotMeasure> since(LocalDate from);
 
   @Query("select m from SpotMeasure m where m.entryId = :entryId")
   Optional<SpotMeasure> byEntry(Long entryId);

@@ -35,6 +35,14 @@ class SpotMeasure {
     this.entryId = entryId;
   }
 
+  Long id() {
+    return id;
+  }
+
+  Long plantId() {
+    return plantId;
+  }
+
   String spot() {
     return spot;
   }

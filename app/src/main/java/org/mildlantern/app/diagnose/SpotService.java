@@ -24,6 +24,12 @@ import org.springframework.transaction.annotation.Transactional;
 class SpotService {
   private static final Words WORDS = Words.of(SpotService.class);
 
+  /** A still spot and a spreading one are told apart after so many days. Rule of thumb. */
+  private static final int AGAIN_DAYS = 14;
+
+  /** A spot that was not measured for so long is not asked for any more. */
+  private static final int FORGOTTEN_DAYS = 90;
+
   private final SpotMeasureRepository measures;
   private final JournalService journal;
   private final Scope scope;
@@ -46,6 +52,39 @@ class SpotService {
     return bySpot.entrySet().stream()
         .map(e -> new Spot(e.getKey(), e.getValue(), change(e.getValue())))
         .toList();
+  }
+
+  /**
+   * A spot that is to be measured again.
+   *
+   * @param id of its last measure
+   */
+  record Waiting(Long id, Long plantId, String name, LocalDate last, LocalDate on) {}
+
+  /** Spots of the last months of which it is not known that they are still or heal. */
+  @Transactional(readOnly = true)
+  public List<Waiting> waiting() {
+    Map<List<Object>, List<SpotMeasure>> bySpot = new LinkedHashMap<>();
+    measures
+        .since(scope.today().minusDays(FORGOTTEN_DAYS))
+        .forEach(
+            m ->
+                bySpot
+                    .computeIfAbsent(List.of(m.plantId(), m.spot()), key -> new ArrayList<>())
+                    .add(m));
+    List<Waiting> waiting = new ArrayList<>();
+    for (List<SpotMeasure> of : bySpot.values()) {
+      SpotChange change = change(of.stream().map(SpotMeasure::measure).toList());
+      if (change == null
+          || change.verdict() == SpotChange.Verdict.OPEN
+          || change.verdict() == SpotChange.Verdict.SPREADING) {
+        SpotMeasure last = of.get(of.size() - 1);
+        LocalDate day = last.measure().day();
+        waiting.add(
+            new Waiting(last.id(), last.plantId(), last.spot(), day, day.plusDays(AGAIN_DAYS)));
+      }
+    }
+    return waiting;
   }
 
   private static SpotChange change(List<Measure> measures) {

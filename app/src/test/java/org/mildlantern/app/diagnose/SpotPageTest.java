@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
@@ -13,6 +14,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.growth.SpotChange;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -20,6 +22,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class SpotPageTest extends WebCase {
   @Autowired SpotService spots;
   @Autowired JournalService journal;
+  @Autowired RoundService rounds;
 
   private SignedIn keeper;
   private PlantView plant;
@@ -46,6 +49,28 @@ class SpotPageTest extends WebCase {
     get(keeper, path)
         .andExpect(content().string(containsString("Spreading")))
         .andExpect(content().string(containsString("Note as spreading in the look")));
+  }
+
+  private List<String> asked() {
+    return keepers.as(keeper, () -> rounds.round(Keepers.TODAY)).stops().stream()
+        .flatMap(stop -> stop.rows().stream())
+        .map(row -> row.item())
+        .filter(item -> item.task().equals("measure the spot again"))
+        .map(item -> item.reason())
+        .toList();
+  }
+
+  @Test
+  void aSpotIsAskedForAgainUntilItIsKnownToBeStill() throws Exception {
+    measure(13, "8");
+    assertThat(asked()).isEmpty();
+    measure(14, "8");
+    assertThat(asked()).isEmpty();
+    Entry newest = keepers.as(keeper, () -> journal.timeline(plant.id(), 2)).get(1);
+    keepers.as(keeper, () -> journal.retract(newest.id()));
+    assertThat(asked()).containsExactly("third leaf · last measured 14 days ago");
+    measure(0, "8");
+    assertThat(asked()).isEmpty();
   }
 
   @Test
