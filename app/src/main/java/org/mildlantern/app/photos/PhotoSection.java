@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** The newest pictures of a plant. */
 @Component
-@Order(4)
+@Order(5)
 class PhotoSection implements PlantSection {
   private static final int SHOWN = 3;
 

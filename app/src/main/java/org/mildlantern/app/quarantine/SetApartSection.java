@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /** The way to set a plant apart that stands with the others. */
 @Component
-@Order(5)
+@Order(6)
 class SetApartSection implements PlantSection {
   private final QuarantineService quarantines;
   private final PlaceService places;

@@ -2,6 +2,7 @@ package org.mildlantern.app.diagnose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -71,6 +72,17 @@ class SpotPageTest extends WebCase {
     assertThat(asked()).containsExactly("third leaf · last measured 14 days ago");
     measure(0, "8");
     assertThat(asked()).isEmpty();
+  }
+
+  @Test
+  void thePlantsPageShowsItsSpots() throws Exception {
+    get(keeper, "/plants/" + plant.id()).andExpect(content().string(not(containsString(path))));
+    measure(21, "8");
+    get(keeper, "/plants/" + plant.id())
+        .andExpect(content().string(containsString("8.0 mm on Mon 2 Nov, one measure so far")));
+    measure(0, "13");
+    get(keeper, "/plants/" + plant.id())
+        .andExpect(content().string(containsString("13.0 mm, spreading: 2 measures")));
   }
 
   @Test
