@@ -91,6 +91,19 @@ class FindService {
                     Stream.concat(concat(t.name(), t.synonyms()).stream(), t.common().stream())
                         .toList(),
                     wanted));
+    knowledge
+        .terms()
+        .forEach(
+            t ->
+                add(
+                    hits,
+                    "word",
+                    t.label(),
+                    t.whole() == null ? "" : t.whole(),
+                    "/know#word-" + t.id(),
+                    40,
+                    t.whole() == null ? List.of(t.label()) : List.of(t.label(), t.whole()),
+                    wanted));
     return hits.stream().sorted(Comparator.comparingInt(Hit::rank)).toList();
   }
 

@@ -81,6 +81,7 @@ class ReferenceController {
                     "/know/taxa/" + taxon.id(),
                     taxon.name(),
                     String.join(", ", taxon.synonyms()))));
+    model.addAttribute("terms", knowledge.terms());
     return "know/index";
   }
 

@@ -126,4 +126,13 @@ class KnowPageTest extends WebCase {
         .andExpect(content().string(containsString("/find?q=leaf")));
     get(keeper, "/find?q=leaf").andExpect(content().string(not(containsString("show all"))));
   }
+
+  @Test
+  void wordsOfTheFieldAreToldAndFound() throws Exception {
+    var keeper = keepers.make();
+    get(keeper, "/know")
+        .andExpect(content().string(containsString("id=\"word-vpd\"")))
+        .andExpect(content().string(containsString("vapour pressure deficit")));
+    get(keeper, "/find?q=vapour").andExpect(content().string(containsString("/know#word-vpd")));
+  }
 }

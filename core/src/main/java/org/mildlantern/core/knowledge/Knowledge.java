@@ -21,7 +21,8 @@ import org.mildlantern.core.knowledge.load.Table;
  * by {@link Library}.
  */
 public final class Knowledge {
-  private static final List<String> NOT_OF_DIAGNOSIS = List.of("treatment/", "water/", "care/");
+  private static final List<String> NOT_OF_DIAGNOSIS =
+      List.of("treatment/", "water/", "care/", "words/");
 
   private final String edition;
   private final Table<GrowthForm> forms;
@@ -35,6 +36,7 @@ public final class Knowledge {
   private final Table<Cause> causes;
   private final Table<Usual> usual;
   private final Table<Taxon> taxa;
+  private final Table<Term> terms;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
@@ -61,6 +63,7 @@ public final class Knowledge {
             "taxa",
             Taxon.class,
             entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
+    terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
     for (Sign sign : signs) {
       for (String pattern : sign.patterns()) {
@@ -221,6 +224,11 @@ public final class Knowledge {
 
   public Table<Taxon> taxa() {
     return taxa;
+  }
+
+  /** Words of the field. */
+  public Table<Term> terms() {
+    return terms;
   }
 
   public Collection<Node> nodes() {
