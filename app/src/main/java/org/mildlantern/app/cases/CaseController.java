@@ -73,10 +73,10 @@ class CaseController {
     model.addAttribute(
         "after",
         found.changes().stream()
-            .filter(s -> s.probabilityAfter() != null)
+            .filter(s -> s.answer().probabilityAfter() != null)
             .collect(
                 java.util.stream.Collectors.toMap(
-                    CaseView.Step::id, s -> Decibans.percent(s.probabilityAfter()))));
+                    CaseView.Step::id, s -> Decibans.percent(s.answer().probabilityAfter()))));
     model.addAttribute("otherChanges", otherChanges(found));
     model.addAttribute("treatable", remedies.pests().find(found.cause().id()).isPresent());
     model.addAttribute("noCourse", remedies.without(found.cause().id()).orElse(null));

@@ -296,7 +296,7 @@ public class CaseService {
         .map(this::view)
         .map(CaseView::current)
         .filter(CaseView.Step::waiting)
-        .filter(step -> scope.today().isBefore(step.lookOn()));
+        .filter(step -> scope.today().isBefore(step.window().lookOn()));
   }
 
   private Optional<CaseChange> waitingIn(Long plantId) {
@@ -378,18 +378,16 @@ public class CaseService {
     return new CaseView.Step(
         step.id(),
         change,
-        step.madeOn(),
-        step.lookOn(),
+        new CaseView.Step.Window(
+            step.madeOn(),
+            step.lookOn(),
+            plant == null
+                ? null
+                : CarePlan.of(cause, change, plant.kind(), step.madeOn(), scope.latitude())
+                    .lookWorking()),
         step.reason(),
         step.confoundedBy(),
-        step.response(),
-        step.respondedOn(),
-        step.probabilityAfter(),
-        step.undoneOn(),
-        step.current(),
-        plant == null
-            ? null
-            : CarePlan.of(cause, change, plant.kind(), step.madeOn(), scope.latitude())
-                .lookWorking());
+        new CaseView.Step.Answer(step.response(), step.respondedOn(), step.probabilityAfter()),
+        new CaseView.Step.State(step.undoneOn(), step.current()));
   }
 }

@@ -28,23 +28,31 @@ public record CaseView(
   public record Step(
       Long id,
       Change change,
-      LocalDate madeOn,
-      LocalDate lookOn,
+      Window window,
       String reason,
       String confoundedBy,
-      Response.Outcome response,
-      LocalDate respondedOn,
-      Double probabilityAfter,
-      LocalDate undoneOn,
-      boolean current,
-      Working lookWorking) {
+      Answer answer,
+      State state) {
+    /** When it was made, and when it can be judged. */
+    public record Window(LocalDate madeOn, LocalDate lookOn, Working lookWorking) {}
+
+    /** How the plant answered; all null until it has. */
+    public record Answer(
+        Response.Outcome response, LocalDate respondedOn, Double probabilityAfter) {}
+
+    /** Whether it is undone, or the present one. */
+    public record State(LocalDate undoneOn, boolean current) {}
+
+    public boolean current() {
+      return state.current();
+    }
 
     public boolean waiting() {
-      return current && response == null;
+      return current() && answer.response() == null;
     }
 
     public boolean toDecide() {
-      return current && response != null;
+      return current() && answer.response() != null;
     }
 
     public boolean confounded() {
@@ -67,6 +75,6 @@ public record CaseView(
     if (!open() || step == null) {
       return null;
     }
-    return step.toDecide() ? step.respondedOn() : step.lookOn();
+    return step.toDecide() ? step.answer().respondedOn() : step.window().lookOn();
   }
 }

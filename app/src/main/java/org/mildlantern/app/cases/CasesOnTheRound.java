@@ -72,8 +72,9 @@ class CasesOnTheRound implements RoundSource {
                 plant,
                 look ? "look again" : "decide what next",
                 look
-                    ? WORDS.say("look", open.cause().label(), Days.ago(step.madeOn(), today))
-                    : WORDS.say("decide", open.cause().label(), step.response().name()))
+                    ? WORDS.say(
+                        "look", open.cause().label(), Days.ago(step.window().madeOn(), today))
+                    : WORDS.say("decide", open.cause().label(), step.answer().response().name()))
             .leadingTo("/cases/" + open.id(), "Open case");
     String action = "/today/cases/" + open.id();
     return look

@@ -73,42 +73,47 @@ class DiagnosePresenter {
     List<DiagnoseView.RecordLine> records = records(state);
     boolean anySeen = state.findings().stream().anyMatch(n -> n.finding().present());
     return new DiagnoseView(
-        plant,
-        about(plant),
-        figures.draw(plant.form(), marks(state), part.id(), plant.appearance()).orElse(null),
-        plant.form().parts().stream()
-            .map(
-                p ->
-                    new DiagnoseView.PartLink(
-                        p.id(), p.label(), p == part, count(plant, p, marked)))
-            .toList(),
-        part.id(),
-        part.label(),
-        chips(knowledge.nodesOn(plant.form(), part), marked),
-        state.findings().stream()
-            .map(
-                n ->
-                    new DiagnoseView.Ledger(
-                        n.finding().key(),
-                        label(n.finding().key()),
-                        n.finding().present(),
-                        n.detail(),
-                        diagnosis.unexplained().contains(n.finding().key())))
-            .toList(),
-        records.stream().limit(RECORDS).toList(),
-        records.stream().skip(RECORDS).toList(),
-        cards.subList(0, Math.min(CARDS, cards.size())),
-        cards.subList(Math.min(CARDS, cards.size()), cards.size()),
-        diagnosis.nextChecks().stream().map(c -> check(c, tests)).toList(),
-        tests.stream().map(this::underWay).toList(),
-        Decibans.percent(diagnosis.fit()),
-        diagnosis.fitWorking(),
-        diagnosis.fitsNothing(),
-        diagnosis.unexplained().stream().map(this::label).toList(),
-        anySeen,
-        state.records().shedding(),
-        state.started(),
-        state.openCase().orElse(null));
+        new DiagnoseView.Subject(
+            plant,
+            about(plant),
+            figures.draw(plant.form(), marks(state), part.id(), plant.appearance()).orElse(null),
+            state.started(),
+            state.openCase().orElse(null)),
+        new DiagnoseView.Marking(
+            plant.form().parts().stream()
+                .map(
+                    p ->
+                        new DiagnoseView.PartLink(
+                            p.id(), p.label(), p == part, count(plant, p, marked)))
+                .toList(),
+            part.id(),
+            part.label(),
+            chips(knowledge.nodesOn(plant.form(), part), marked),
+            state.findings().stream()
+                .map(
+                    n ->
+                        new DiagnoseView.Ledger(
+                            n.finding().key(),
+                            label(n.finding().key()),
+                            n.finding().present(),
+                            n.detail(),
+                            diagnosis.unexplained().contains(n.finding().key())))
+                .toList()),
+        new DiagnoseView.Evidence(
+            records.stream().limit(RECORDS).toList(),
+            records.stream().skip(RECORDS).toList(),
+            state.records().shedding()),
+        new DiagnoseView.Ranking(
+            cards.subList(0, Math.min(CARDS, cards.size())),
+            cards.subList(Math.min(CARDS, cards.size()), cards.size()),
+            Decibans.percent(diagnosis.fit()),
+            diagnosis.fitWorking(),
+            diagnosis.fitsNothing(),
+            diagnosis.unexplained().stream().map(this::label).toList(),
+            anySeen),
+        new DiagnoseView.Settling(
+            diagnosis.nextChecks().stream().map(c -> check(c, tests)).toList(),
+            tests.stream().map(this::underWay).toList()));
   }
 
   List<Mark> marks(LookState state) {

@@ -9,28 +9,34 @@ import org.mildlantern.core.working.Working;
 
 /** The diagnose page, ready to be shown. */
 record DiagnoseView(
-    PlantView plant,
-    String about,
-    Figure figure,
-    List<PartLink> parts,
-    String part,
-    String partLabel,
-    List<ChipGroup> chips,
-    List<Ledger> findings,
-    List<RecordLine> records,
-    List<RecordLine> moreRecords,
-    List<CauseCard> causes,
-    List<CauseCard> lesserCauses,
-    List<CheckCard> checks,
-    List<UnderWay> underWay,
-    String fit,
-    Working fitWorking,
-    boolean fitsNothing,
-    List<String> unexplained,
-    boolean anySeen,
-    Shedding shedding,
-    boolean started,
-    OpenCases.OpenCase openCase) {
+    Subject subject, Marking marking, Evidence evidence, Ranking ranking, Settling settling) {
+  /** Who is looked at. */
+  record Subject(
+      PlantView plant, String about, Figure figure, boolean started, OpenCases.OpenCase openCase) {}
+
+  /** What can be marked, and what was. */
+  record Marking(
+      List<PartLink> parts,
+      String part,
+      String partLabel,
+      List<ChipGroup> chips,
+      List<Ledger> findings) {}
+
+  /** What the records say. */
+  record Evidence(List<RecordLine> records, List<RecordLine> moreRecords, Shedding shedding) {}
+
+  /** What fits. */
+  record Ranking(
+      List<CauseCard> causes,
+      List<CauseCard> lesserCauses,
+      String fit,
+      Working fitWorking,
+      boolean fitsNothing,
+      List<String> unexplained,
+      boolean anySeen) {}
+
+  /** What would settle it. */
+  record Settling(List<CheckCard> checks, List<UnderWay> underWay) {}
 
   /** A part in the list; count of findings on it. */
   record PartLink(String id, String label, boolean chosen, int present) {}

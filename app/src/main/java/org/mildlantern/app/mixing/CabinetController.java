@@ -105,11 +105,11 @@ class CabinetController {
         new ItemForm(
             item.name(),
             item.means() == null ? "" : item.means().id(),
-            item.stockPercent(),
-            item.amountLeft(),
-            item.unit(),
-            item.openedOn(),
-            item.expiresOn(),
+            item.stock().stockPercent(),
+            item.stock().amountLeft(),
+            item.stock().unit(),
+            item.kept().openedOn(),
+            item.kept().expiresOn(),
             item.notes()),
         model);
   }

@@ -63,7 +63,7 @@ public class CabinetService {
             .collect(Collectors.groupingBy(CabinetRate::itemId));
     return all.stream()
         .map(item -> view(item, byItem.getOrDefault(item.id(), List.of())))
-        .sorted(java.util.Comparator.comparing(CabinetView::away))
+        .sorted(java.util.Comparator.comparing((CabinetView item) -> item.kept().away()))
         .toList();
   }
 
@@ -77,15 +77,17 @@ public class CabinetService {
         item.id(),
         item.name(),
         item.means() == null ? null : remedies.means().find(item.means()).orElse(null),
-        item.stockPercent(),
-        item.amountLeft(),
-        item.unit(),
-        Dose.amount(item.amountLeft(), item.unit()),
-        item.openedOn(),
-        item.expiresOn(),
-        item.expiresOn() != null && item.expiresOn().isBefore(scope.today()),
+        new CabinetView.Stock(
+            item.stockPercent(),
+            item.amountLeft(),
+            item.unit(),
+            Dose.amount(item.amountLeft(), item.unit())),
+        new CabinetView.Kept(
+            item.openedOn(),
+            item.expiresOn(),
+            item.expiresOn() != null && item.expiresOn().isBefore(scope.today()),
+            item.away()),
         item.notes(),
-        item.away(),
         its.stream()
             .map(r -> new CabinetView.Rate(r.id(), r.usedFor(), LabelRate.parse(r.rate())))
             .toList());
@@ -170,8 +172,8 @@ public class CabinetService {
   public static Map<String, CabinetView.Dosed> doses(
       Map<String, Double> litresByMeans, List<CabinetView> bottles, List<Gauge> gauges) {
     return bottles.stream()
-        .filter(item -> item.means() != null && !item.away() && !item.expired())
-        .filter(item -> !item.rates().isEmpty() && item.amountLeft() > 0)
+        .filter(item -> item.means() != null && !item.kept().away() && !item.kept().expired())
+        .filter(item -> !item.rates().isEmpty() && item.stock().amountLeft() > 0)
         .filter(item -> litresByMeans.getOrDefault(item.means().id(), 0.0) > 0)
         .map(
             item -> {
@@ -235,11 +237,11 @@ public class CabinetService {
                 () ->
                     new IllegalArgumentException(
                         "No label rate is entered for this use, so no dose can be called safe."));
-    if (item.away()) {
+    if (item.kept().away()) {
       throw new IllegalArgumentException("This bottle is put away; take it out first.");
     }
-    if (item.expired()) {
-      throw new IllegalArgumentException(WORDS.say("past", Days.full(item.expiresOn())));
+    if (item.kept().expired()) {
+      throw new IllegalArgumentException(WORDS.say("past", Days.full(item.kept().expiresOn())));
     }
     LabelRate used = rate.rate();
     if (ownRate != null && !ownRate.isBlank()) {
@@ -253,9 +255,12 @@ public class CabinetService {
       }
     }
     Dose dose = Dose.of(used, litres, gauges());
-    if (dose.measured() > item.amountLeft() + 1e-9) {
+    if (dose.measured() > item.stock().amountLeft() + 1e-9) {
       throw new IllegalArgumentException(
-          WORDS.say("too-little", Dose.amount(dose.measured(), item.unit()), item.left()));
+          WORDS.say(
+              "too-little",
+              Dose.amount(dose.measured(), item.stock().unit()),
+              item.stock().left()));
     }
     return new CabinetView.Dosed(item, rate, dose);
   }

@@ -13,22 +13,19 @@ import org.mildlantern.core.words.Words;
  * A bottle or bag as pages show it.
  *
  * @param means what kind of means it is, or null
- * @param left in words, with the unit
  */
 public record CabinetView(
-    Long id,
-    String name,
-    Means means,
-    Double stockPercent,
-    double amountLeft,
-    String unit,
-    String left,
-    LocalDate openedOn,
-    LocalDate expiresOn,
-    boolean expired,
-    String notes,
-    boolean away,
-    List<Rate> rates) {
+    Long id, String name, Means means, Stock stock, Kept kept, String notes, List<Rate> rates) {
+  /**
+   * What is in it.
+   *
+   * @param left in words, with the unit
+   */
+  public record Stock(Double stockPercent, double amountLeft, String unit, String left) {}
+
+  /** Since when and until when. */
+  public record Kept(LocalDate openedOn, LocalDate expiresOn, boolean expired, boolean away) {}
+
   private static final Words WORDS = Words.of(CabinetView.class);
 
   /** A rate of the label, read. */

@@ -39,16 +39,16 @@ class QuarantineOnTheRound implements RoundSource {
   }
 
   private static Due due(QuarantineView quarantine, PlantView plant, LocalDate day) {
-    String left = WORDS.say("days-left", quarantine.daysLeft());
+    String left = WORDS.say("days-left", quarantine.remaining().daysLeft());
     return Due.on(
         day,
         RoundItem.due(
                 "quarantine-" + plant.id(),
                 Work.LOOK,
                 plant,
-                quarantine.pest() == null
+                quarantine.apart().pest() == null
                     ? "look it over"
-                    : WORDS.say("look-for", quarantine.pest().toLowerCase()),
+                    : WORDS.say("look-for", quarantine.apart().pest().toLowerCase()),
                 left)
             .answered(LookAnswers.of(plant.id(), null))
             .leadingTo("/plants/" + plant.id(), "Open"));

@@ -120,14 +120,14 @@ public class QuarantineService {
             rule);
     return new QuarantineView(
         plant.id(),
-        isolation.beganOn(),
-        isolation.why(),
-        isolation.pest() == null
-            ? null
-            : knowledge.causes().find(isolation.pest()).map(Cause::label).orElse(null),
+        new QuarantineView.Apart(
+            isolation.beganOn(),
+            isolation.why(),
+            isolation.pest() == null
+                ? null
+                : knowledge.causes().find(isolation.pest()).map(Cause::label).orElse(null)),
         clock,
-        clock.daysLeft(today),
-        Math.round(100 * clock.passed(today)),
+        new QuarantineView.Remaining(clock.daysLeft(today), Math.round(100 * clock.passed(today))),
         during.stream().anyMatch(l -> l.lookedOn().equals(today)),
         during.stream().map(l -> look(l, isolation.pest())).toList());
   }

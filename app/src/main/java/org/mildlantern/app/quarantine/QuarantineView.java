@@ -7,21 +7,29 @@ import org.mildlantern.core.treatment.Quarantine;
 /**
  * A plant's quarantine as pages show it.
  *
- * @param pest what it has, in words, or null
  * @param looks since it began, the newest first
  * @param lookedToday whether today's look was noted
- * @param ring length of the ring's part that has passed, of 100
  */
 public record QuarantineView(
     Long plantId,
-    LocalDate began,
-    String why,
-    String pest,
+    Apart apart,
     Quarantine clock,
-    int daysLeft,
-    long ring,
+    Remaining remaining,
     boolean lookedToday,
     List<Look> looks) {
+  /**
+   * When and why it was set apart.
+   *
+   * @param pest what it has, in words, or null
+   */
+  public record Apart(LocalDate began, String why, String pest) {}
+
+  /**
+   * What is left of its time.
+   *
+   * @param ring length of the ring's part that has passed, of 100
+   */
+  public record Remaining(int daysLeft, long ring) {}
 
   /**
    * What a look found.
@@ -35,6 +43,6 @@ public record QuarantineView(
   }
 
   public boolean mayLeave() {
-    return daysLeft == 0;
+    return remaining.daysLeft() == 0;
   }
 }

@@ -40,7 +40,7 @@ record CourseCalendar(
       LocalDate begun,
       LocalDate today) {
     LocalDate first =
-        Stream.of(begun, quarantine == null ? begun : quarantine.began())
+        Stream.of(begun, quarantine == null ? begun : quarantine.apart().began())
             .min(Comparator.naturalOrder())
             .orElseThrow()
             .minusDays(2);
@@ -81,7 +81,7 @@ record CourseCalendar(
     LocalDate since = quarantine.clock().since();
     LocalDate clear = quarantine.clock().clearOn();
     return new Bar(
-        scale.x(quarantine.began()),
+        scale.x(quarantine.apart().began()),
         scale.x(since),
         scale.x(clear),
         quarantine.clock().reset(),

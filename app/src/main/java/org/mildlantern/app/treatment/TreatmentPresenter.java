@@ -79,16 +79,19 @@ class TreatmentPresenter {
     return new TreatmentView(
         ground.kase(),
         ground.plant(),
-        ground.pest(),
-        warmth(ground),
-        Generation.of(ground.pest(), ground.celsius()).working(),
-        lives(ground.pest()),
+        new TreatmentView.OfPest(
+            ground.pest(),
+            warmth(ground),
+            Generation.of(ground.pest(), ground.celsius()).working(),
+            lives(ground.pest())),
         size,
-        found.stream().map(c -> offer(c, c == shown, followed)).toList(),
-        courses.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList(),
-        picked == null ? null : running(picked, outlook, plan, ground.plant(), its),
-        plan.isEmpty() ? null : chart(outlook, plan),
-        picked == null ? null : counts(ground, picked, outlook, plan, its, watches));
+        new TreatmentView.Schools(
+            found.stream().map(c -> offer(c, c == shown, followed)).toList(),
+            courses.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList()),
+        new TreatmentView.Plan(
+            picked == null ? null : running(picked, outlook, plan, ground.plant(), its),
+            plan.isEmpty() ? null : chart(outlook, plan),
+            picked == null ? null : counts(ground, picked, outlook, plan, its, watches)));
   }
 
   private static Course shown(List<Course> found, String wanted, School followed) {
@@ -187,18 +190,20 @@ class TreatmentPresenter {
 
   private static TreatmentView.Offer offer(Course course, boolean shown, School followed) {
     return new TreatmentView.Offer(
-        course.school().id(),
-        course.school().label(),
-        course.school().what(),
-        course.school().equals(followed),
-        shown,
-        course.visits().size(),
-        WORDS.say("rhythm", course.visits().size(), course.interval()),
-        Math.round(course.minutes()),
-        AMOUNTS.get(course.cost() == 0 ? 0 : course.cost() < 4 ? 1 : course.cost() < 20 ? 2 : 3),
-        AMOUNTS.get(course.harm()),
-        Decibans.percent(course.chance()),
-        course.enough(),
+        new TreatmentView.Offer.Choice(
+            course.school().id(),
+            course.school().label(),
+            course.school().what(),
+            course.school().equals(followed),
+            shown),
+        new TreatmentView.Offer.Effort(
+            course.visits().size(),
+            WORDS.say("rhythm", course.visits().size(), course.interval()),
+            Math.round(course.minutes()),
+            AMOUNTS.get(
+                course.cost() == 0 ? 0 : course.cost() < 4 ? 1 : course.cost() < 20 ? 2 : 3),
+            AMOUNTS.get(course.harm())),
+        new TreatmentView.Offer.Hope(Decibans.percent(course.chance()), course.enough()),
         course.means(),
         course.leftOut());
   }

@@ -12,18 +12,15 @@ import org.mildlantern.core.working.Working;
 
 /** The treatment page of a case, ready to be shown. */
 record TreatmentView(
-    CaseView kase,
-    PlantView plant,
-    LifeCycle pest,
-    String warmth,
-    Working generation,
-    List<Life> lives,
-    Infestation size,
-    List<Offer> offers,
-    List<School> declined,
-    Running running,
-    ForecastChart chart,
-    Counts counts) {
+    CaseView kase, PlantView plant, OfPest ofPest, Infestation size, Schools schools, Plan plan) {
+  /** What is treated, and how it lives here. */
+  record OfPest(LifeCycle pest, String warmth, Working generation, List<Life> lives) {}
+
+  /** What schools would do, and those that have nothing to offer. */
+  record Schools(List<Offer> offers, List<School> declined) {}
+
+  /** The course that runs, what it leads to, and whether it works. */
+  record Plan(Running running, ForecastChart chart, Counts counts) {}
 
   /**
    * Counts beside what was expected of them.
@@ -39,21 +36,16 @@ record TreatmentView(
   record Life(String celsius, String days) {}
 
   /** What a school would do. */
-  record Offer(
-      String school,
-      String label,
-      String what,
-      boolean byDefault,
-      boolean shown,
-      int visits,
-      String rhythm,
-      long minutes,
-      String cost,
-      String harm,
-      String chance,
-      boolean enough,
-      List<Means> means,
-      List<Means> leftOut) {}
+  record Offer(Choice choice, Effort effort, Hope hope, List<Means> means, List<Means> leftOut) {
+    /** Which school. */
+    record Choice(String school, String label, String what, boolean byDefault, boolean shown) {}
+
+    /** What it takes. */
+    record Effort(int visits, String rhythm, long minutes, String cost, String harm) {}
+
+    /** How likely it clears the plant. */
+    record Hope(String chance, boolean enough) {}
+  }
 
   /** The course that was picked. */
   record Running(

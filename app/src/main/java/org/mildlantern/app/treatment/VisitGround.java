@@ -91,19 +91,19 @@ class VisitGround {
         means,
         new VisitChecks.Day(
             day,
-            celsius,
-            plant.place().humidity(),
-            seen.sun(),
-            plant.stage() == Stage.FLOWER,
-            plant.place().kind() == PlaceKind.OUTDOOR,
-            seen.soft(),
-            seen.weak(),
-            YES.equals(known.choices().get(PETS)),
-            YES.equals(known.choices().get(FISH)),
-            known.used().getOrDefault(plant.id(), List.of()).stream()
-                .filter(used -> !used.day().isAfter(day))
-                .toList(),
-            known.patches().getOrDefault(plant.id(), Map.of()),
-            Double.isFinite(generation) ? (int) Math.ceil(generation) : null));
+            new VisitChecks.Day.Air(celsius, plant.place().humidity(), seen.sun()),
+            new VisitChecks.Day.Growth(
+                plant.stage() == Stage.FLOWER,
+                plant.place().kind() == PlaceKind.OUTDOOR,
+                seen.soft(),
+                seen.weak()),
+            new VisitChecks.Day.Around(
+                YES.equals(known.choices().get(PETS)), YES.equals(known.choices().get(FISH))),
+            new VisitChecks.Day.History(
+                known.used().getOrDefault(plant.id(), List.of()).stream()
+                    .filter(used -> !used.day().isAfter(day))
+                    .toList(),
+                known.patches().getOrDefault(plant.id(), Map.of()),
+                Double.isFinite(generation) ? (int) Math.ceil(generation) : null)));
   }
 }

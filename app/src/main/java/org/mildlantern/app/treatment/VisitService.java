@@ -101,22 +101,24 @@ class VisitService {
               LocalDate day = dayOf(visit);
               MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.pot().cm()) : size;
               return new VisitView(
-                  visit.id(),
-                  1 + picked.visits().indexOf(visit),
-                  picked.visits().size(),
-                  visit.day(),
-                  visit.state().name().toLowerCase(Locale.ROOT),
-                  visit.reason(),
+                  new VisitView.Visit(
+                      visit.id(),
+                      1 + picked.visits().indexOf(visit),
+                      picked.visits().size(),
+                      visit.day(),
+                      visit.state().name().toLowerCase(Locale.ROOT),
+                      visit.reason()),
                   cases.find(course.caseId()).orElseThrow(),
                   plant,
                   courses.school(course).label(),
                   taken,
                   seen,
-                  steps(means, plant, taken, day, known),
-                  visit.state() == TreatmentVisit.State.PLANNED
-                      ? ground.checks(plant, pest, means, day, seen, known)
-                      : List.of(),
-                  Safety.of(means));
+                  new VisitView.Work(
+                      steps(means, plant, taken, day, known),
+                      visit.state() == TreatmentVisit.State.PLANNED
+                          ? ground.checks(plant, pest, means, day, seen, known)
+                          : List.of(),
+                      Safety.of(means)));
             });
   }
 
@@ -170,10 +172,14 @@ class VisitService {
     double wished = means.use().as().equals("swab") ? SWAB_PERCENT : SPRAY_PERCENT;
     return bottles.stream()
         .filter(item -> item.means() != null && item.means().id().equals(means.id()))
-        .filter(item -> !item.away() && !item.expired() && item.stockPercent() != null)
-        .filter(item -> item.stockPercent() >= wished)
+        .filter(
+            item ->
+                !item.kept().away()
+                    && !item.kept().expired()
+                    && item.stock().stockPercent() != null)
+        .filter(item -> item.stock().stockPercent() >= wished)
         .findFirst()
-        .map(item -> Dilution.of(item.stockPercent(), wished, litres * 1000))
+        .map(item -> Dilution.of(item.stock().stockPercent(), wished, litres * 1000))
         .orElse(null);
   }
 
@@ -195,7 +201,7 @@ class VisitService {
         .flatMap(
             view -> {
               Optional<VisitCheck> block =
-                  view.checks().stream().filter(VisitCheck::blocks).findFirst();
+                  view.work().checks().stream().filter(VisitCheck::blocks).findFirst();
               if (block.isPresent() && reason.isBlank()) {
                 throw new Blocked(block.get());
               }
@@ -212,7 +218,7 @@ class VisitService {
     return show(visitId, size, VisitGround.Seen.NOTHING)
         .flatMap(
             view ->
-                view.steps().stream()
+                view.work().steps().stream()
                     .filter(s -> s.means().id().equals(meansId) && s.dosed() != null)
                     .findFirst())
         .flatMap(

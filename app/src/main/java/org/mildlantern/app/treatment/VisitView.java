@@ -11,28 +11,29 @@ import org.mildlantern.core.treatment.MixVolume;
 import org.mildlantern.core.treatment.Safety;
 import org.mildlantern.core.treatment.VisitCheck;
 
-/**
- * One visit of a course, ready to be shown and printed.
- *
- * @param number of the visit, from 1
- * @param of how many
- * @param checks what speaks against it on the day
- */
+/** One visit of a course, ready to be shown and printed. */
 record VisitView(
-    Long id,
-    int number,
-    int of,
-    LocalDate day,
-    String state,
-    String reason,
+    Visit visit,
     CaseView kase,
     PlantView plant,
     String school,
     MixVolume.Size size,
     VisitGround.Seen seen,
-    List<Step> steps,
-    List<VisitCheck> checks,
-    Safety safety) {
+    Work work) {
+  /**
+   * Which visit it is.
+   *
+   * @param number of the visit, from 1
+   * @param of how many
+   */
+  record Visit(Long id, int number, int of, LocalDate day, String state, String reason) {}
+
+  /**
+   * What is to be done and minded.
+   *
+   * @param checks what speaks against it on the day
+   */
+  record Work(List<Step> steps, List<VisitCheck> checks, Safety safety) {}
 
   /**
    * One means of the visit.
@@ -59,10 +60,10 @@ record VisitView(
   }
 
   public boolean planned() {
-    return state.equals("planned");
+    return visit.state().equals("planned");
   }
 
   public boolean blocked() {
-    return checks.stream().anyMatch(VisitCheck::blocks);
+    return work.checks().stream().anyMatch(VisitCheck::blocks);
   }
 }

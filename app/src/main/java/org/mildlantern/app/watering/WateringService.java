@@ -170,12 +170,11 @@ public class WateringService {
                 new HowToWater.Air(
                     place.temperature(), place.humidity(), place.surroundings().draught())));
     return new WateringView(
-        check.dueOn(),
-        check.reason(),
-        check.working(),
+        new WateringView.Look(check.dueOn(), check.reason(), check.working()),
         outlook,
-        holding == null ? null : holding.working(),
-        holding == null ? null : WetProfile.of(holding, shape),
+        new WateringView.Holds(
+            holding == null ? null : holding.working(),
+            holding == null ? null : WetProfile.of(holding, shape)),
         outlook == null ? null : WaterChart.of(outlook, scope.today()),
         how,
         outlook == null ? List.of() : changes.of(plant, outlook.change()),

@@ -10,22 +10,27 @@ import org.mildlantern.core.working.Working;
  * A plant's water, ready to be shown.
  *
  * @param outlook from its own pace, or null while only its kind's interval is known
- * @param holding how much the pot holds, or null
- * @param profile how wet it is by depth when drained, or null
  * @param changes why it wants water sooner or later than five weeks ago, in sentences
  * @param how to water it, in the order of doing
  */
 public record WateringView(
-    LocalDate lookOn,
-    String reason,
-    Working working,
+    Look look,
     WaterOutlook outlook,
-    Working holding,
-    WetProfile profile,
+    Holds holds,
     WaterChart chart,
     List<String> how,
     List<String> changes,
     LocalDate today) {
+  /** When to look at it, and why. */
+  public record Look(LocalDate lookOn, String reason, Working working) {}
+
+  /**
+   * What the pot holds.
+   *
+   * @param holding how much the pot holds, or null
+   * @param profile how wet it is by depth when drained, or null
+   */
+  public record Holds(Working holding, WetProfile profile) {}
 
   /** How its pace stands to that of five weeks ago, or null. */
   public PaceChange paceChange() {
@@ -33,6 +38,6 @@ public record WateringView(
   }
 
   public boolean due() {
-    return !lookOn.isAfter(today);
+    return !look.lookOn().isAfter(today);
   }
 }

@@ -80,7 +80,7 @@ class CaseServiceTest {
   void openingSetsTheOneChangeAndTheDay() {
     CaseView opened = open("too-dry");
     assertThat(opened.current().change().id()).isEqualTo("soak-through");
-    assertThat(opened.current().lookOn()).isEqualTo(Keepers.TODAY.plusDays(4));
+    assertThat(opened.current().window().lookOn()).isEqualTo(Keepers.TODAY.plusDays(4));
     assertThat(opened.probability()).isGreaterThan(0.5);
     assertThat(opened.number()).isEqualTo(1);
     assertThat(as(() -> journal.timeline(coleus.id(), 9)))
@@ -108,10 +108,10 @@ class CaseServiceTest {
     assertThat(board.lamp(coleus)).isEqualTo(Lamp.LOW);
     Map<java.time.LocalDate, Map<Work, Integer>> counts =
         as(() -> rounds.counts(board, Keepers.TODAY, Keepers.TODAY.plusDays(9)));
-    assertThat(counts.get(opened.current().lookOn())).containsEntry(Work.LOOK, 1);
+    assertThat(counts.get(opened.current().window().lookOn())).containsEntry(Work.LOOK, 1);
     clock.forward(Duration.ofDays(4));
     assertThat(as(rounds::board).lamp(coleus)).isEqualTo(Lamp.BRIGHT);
-    Round round = as(() -> rounds.round(opened.current().lookOn()));
+    Round round = as(() -> rounds.round(opened.current().window().lookOn()));
     assertThat(round.stops().get(0).items()).anyMatch(i -> i.task().equals("look again"));
   }
 
@@ -125,7 +125,7 @@ class CaseServiceTest {
     assertThat(after).isGreaterThan(before);
     CaseView decided = find(opened);
     assertThat(decided.current().toDecide()).isTrue();
-    assertThat(decided.current().probabilityAfter()).isEqualTo(after);
+    assertThat(decided.current().answer().probabilityAfter()).isEqualTo(after);
     assertThat(as(() -> cases.respond(opened.id(), Outcome.WORSE))).isEmpty();
     as(() -> journal.retract(entry.id()));
     assertThat(find(opened).current().waiting()).isTrue();
@@ -149,7 +149,7 @@ class CaseServiceTest {
     CaseView kept = as(() -> cases.keep(opened.id()).orElseThrow());
     assertThat(kept.changes()).hasSize(2);
     assertThat(kept.current().change().id()).isEqualTo("soak-through");
-    assertThat(kept.current().lookOn()).isEqualTo(Keepers.TODAY.plusDays(8));
+    assertThat(kept.current().window().lookOn()).isEqualTo(Keepers.TODAY.plusDays(8));
   }
 
   @Test
@@ -233,7 +233,7 @@ class CaseServiceTest {
     assertThat(find(opened).current()).isNull();
     strikeNewest();
     assertThat(find(opened).current().waiting()).isTrue();
-    assertThat(find(opened).current().undoneOn()).isNull();
+    assertThat(find(opened).current().state().undoneOn()).isNull();
   }
 
   @Test

@@ -63,7 +63,7 @@ class DemoTest {
             .orElseThrow();
     var clock = keepers.as(demo, () -> quarantines.of(alocasia)).orElseThrow();
     assertThat(clock.clock().reset()).isTrue();
-    assertThat(clock.daysLeft()).isBetween(15, 28);
+    assertThat(clock.remaining().daysLeft()).isBetween(15, 28);
     assertThat(keepers.as(demo, () -> rounds.round(Keepers.TODAY.plusDays(3))).stops())
         .flatExtracting(stop -> stop.items().stream().map(i -> i.task()).toList())
         .contains("treat");

@@ -63,7 +63,7 @@ class MixingPageTest extends WebCase {
     answer
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString(words)));
-    assertThat(bottle().amountLeft()).isEqualTo(50);
+    assertThat(bottle().stock().amountLeft()).isEqualTo(50);
   }
 
   @Test
@@ -71,11 +71,11 @@ class MixingPageTest extends WebCase {
     get(keeper, path + "?volume=800&unit=MILLILITRES")
         .andExpect(content().string(containsString("12 ml in 788 ml of water")));
     mix("800").andExpect(redirectedUrl(path));
-    assertThat(bottle().amountLeft()).isCloseTo(38, within(1e-9));
+    assertThat(bottle().stock().amountLeft()).isCloseTo(38, within(1e-9));
     CabinetView.Mixed mixed = keepers.as(keeper, cabinet::log).get(0);
     assertThat(mixed.words()).isEqualTo("12 ml for 0.8 L");
     post(keeper, "/mixing/mixes/" + mixed.id() + "/undo").andExpect(redirectedUrl("/mixing"));
-    assertThat(bottle().amountLeft()).isCloseTo(50, within(1e-9));
+    assertThat(bottle().stock().amountLeft()).isCloseTo(50, within(1e-9));
     post(keeper, "/mixing/mixes/" + mixed.id() + "/undo").andExpect(status().isNotFound());
   }
 
@@ -125,7 +125,7 @@ class MixingPageTest extends WebCase {
   @Test
   void weakerThanTheLabelIsTheKeepersOwnBusiness() throws Exception {
     mix("800", "own", "10 ml/L").andExpect(redirectedUrl(path));
-    assertThat(bottle().amountLeft()).isCloseTo(42, within(1e-9));
+    assertThat(bottle().stock().amountLeft()).isCloseTo(42, within(1e-9));
   }
 
   @Test

@@ -74,7 +74,7 @@ class PhotoPageTest extends WebCase {
         .andExpect(content().string(containsString("It has spread")));
     Long last = kept().get(0).id();
     get(keeper, path + "/compare?before=" + last + "&after=" + last)
-        .andExpect(content().string(containsString("0 days apart")));
+        .andExpect(content().string(containsString("on the same day")));
   }
 
   @Test

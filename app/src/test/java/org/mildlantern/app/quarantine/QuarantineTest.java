@@ -86,8 +86,8 @@ class QuarantineTest extends WebCase {
     mites();
     apart(sick, "Spider mites", sill.id());
     QuarantineView clock = clock(sick);
-    assertThat(clock.pest()).isEqualTo("Spider mites");
-    assertThat(clock.daysLeft()).isEqualTo(28);
+    assertThat(clock.apart().pest()).isEqualTo("Spider mites");
+    assertThat(clock.remaining().daysLeft()).isEqualTo(28);
     assertThat(tasks(sick, Keepers.TODAY)).contains("look for spider mites");
     get(keeper, "/plants/" + sick.id())
         .andExpect(content().string(containsString("Quarantine sill")))

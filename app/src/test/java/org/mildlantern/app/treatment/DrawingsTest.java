@@ -19,7 +19,12 @@ class DrawingsTest {
   private static QuarantineView quarantine(LocalDate lastFind) {
     Quarantine clock = Quarantine.of(BEGUN, lastFind, null, 20);
     return new QuarantineView(
-        1L, BEGUN, "Mites", null, clock, clock.daysLeft(BEGUN), 0, false, List.of());
+        1L,
+        new QuarantineView.Apart(BEGUN, "Mites", null),
+        clock,
+        new QuarantineView.Remaining(clock.daysLeft(BEGUN), 0),
+        false,
+        List.of());
   }
 
   @Test

@@ -84,9 +84,9 @@ class VisitPageTest extends WebCase {
     assertThat(today(Keepers.TODAY))
         .anyMatch(i -> i.reason().startsWith("1.5 ml in 98.5 ml of water"));
     post(keeper, visit + "/mix", "means", "soap", "size", "LARGE").andExpect(redirectedUrl(visit));
-    assertThat(keepers.as(keeper, cabinet::all).get(0).amountLeft()).isEqualTo(38);
+    assertThat(keepers.as(keeper, cabinet::all).get(0).stock().amountLeft()).isEqualTo(38);
     post(keeper, visit + "/mix", "means", "oil").andExpect(redirectedUrl(visit));
-    assertThat(keepers.as(keeper, cabinet::all).get(0).amountLeft()).isEqualTo(38);
+    assertThat(keepers.as(keeper, cabinet::all).get(0).stock().amountLeft()).isEqualTo(38);
   }
 
   @Test

@@ -69,7 +69,7 @@ class WateringTest extends WebCase {
   @Test
   void aPotOfWhichNothingIsKnownIsLookedAtToday() throws Exception {
     assertThat(dueOn()).isEqualTo(Keepers.TODAY);
-    assertThat(view().reason()).isEqualTo("nothing noted yet");
+    assertThat(view().look().reason()).isEqualTo("nothing noted yet");
     get(keeper, "/plants/" + coleus.id())
         .andExpect(content().string(containsString("Look at it today")));
   }
@@ -127,8 +127,8 @@ class WateringTest extends WebCase {
     keepers.note(keeper, cup.id(), "watered");
     WateringView view = keepers.as(keeper, () -> watering.view(cup));
     assertThat(view.outlook()).isNull();
-    assertThat(view.working().source()).isEqualTo("rule of thumb");
-    assertThat(view.lookOn()).isAfter(Keepers.TODAY);
+    assertThat(view.look().working().source()).isEqualTo("rule of thumb");
+    assertThat(view.look().lookOn()).isAfter(Keepers.TODAY);
     get(keeper, "/plants/" + cup.id())
         .andExpect(content().string(containsString("on the day that the round says")))
         .andExpect(content().string(not(containsString("class=\"ahead\""))));

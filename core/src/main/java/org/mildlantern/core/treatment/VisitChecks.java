@@ -44,36 +44,44 @@ public final class VisitChecks {
   /** A means that was used on the plant on a day. */
   public record Used(Means means, LocalDate day) {}
 
-  /**
-   * What is known on the day.
-   *
-   * @param celsius of the place now, or null
-   * @param humidity of the place now in %, or null
-   * @param sun whether sun is on the plant
-   * @param flowering whether it is in flower
-   * @param outdoors whether bees can reach it
-   * @param soft whether it has tender new growth
-   * @param weak whether it is weak or thirsty
-   * @param pets whether pets live here
-   * @param fish whether there are fish near
-   * @param earlier what was used before, in any order
-   * @param patches patch tests by means
-   * @param generation days of one generation of the pest, or null
-   */
-  public record Day(
-      LocalDate day,
-      Double celsius,
-      Double humidity,
-      boolean sun,
-      boolean flowering,
-      boolean outdoors,
-      boolean soft,
-      boolean weak,
-      boolean pets,
-      boolean fish,
-      List<Used> earlier,
-      Map<String, Patch> patches,
-      Integer generation) {}
+  /** What is known on the day. */
+  public record Day(LocalDate day, Air air, Growth growth, Around around, History history) {
+    /**
+     * The air and light about it.
+     *
+     * @param celsius of the place now, or null
+     * @param humidity of the place now in %, or null
+     * @param sun whether sun is on the plant
+     */
+    public record Air(Double celsius, Double humidity, boolean sun) {}
+
+    /**
+     * How it stands itself.
+     *
+     * @param flowering whether it is in flower
+     * @param outdoors whether bees can reach it
+     * @param soft whether it has tender new growth
+     * @param weak whether it is weak or thirsty
+     */
+    public record Growth(boolean flowering, boolean outdoors, boolean soft, boolean weak) {}
+
+    /**
+     * Animals near it.
+     *
+     * @param pets whether pets live here
+     * @param fish whether there are fish near
+     */
+    public record Around(boolean pets, boolean fish) {}
+
+    /**
+     * What was used and tried before.
+     *
+     * @param earlier what was used before, in any order
+     * @param patches patch tests by means
+     * @param generation days of one generation of the pest, or null
+     */
+    public record History(List<Used> earlier, Map<String, Patch> patches, Integer generation) {}
+  }
 
   private final Patient patient;
   private final Day day;
@@ -111,10 +119,10 @@ public final class VisitChecks {
     patient.hurtBy(means).stream()
         .filter(why -> patient.bears(means))
         .forEach(why -> add(false, means, "marks", why));
-    if (day.soft() && means.product() && means.use().wets()) {
+    if (day.growth().soft() && means.product() && means.use().wets()) {
       add(false, means, "soft");
     }
-    if (day.weak() && means.harm() >= HARSH) {
+    if (day.growth().weak() && means.harm() >= HARSH) {
       add(false, means, "weak");
     }
     if (patient.edible() && means.product() && patient.bears(means)) {
@@ -124,21 +132,23 @@ public final class VisitChecks {
 
   private void weather(Means means) {
     Means.Use use = means.use();
-    if (day.celsius() != null && use.to() != null && day.celsius() > use.to()) {
-      add(true, means, "warm", day.celsius(), use.to());
+    if (day.air().celsius() != null && use.to() != null && day.air().celsius() > use.to()) {
+      add(true, means, "warm", day.air().celsius(), use.to());
     }
-    if (day.celsius() != null && use.from() != null && day.celsius() < use.from()) {
-      add(means.released(), means, "cold", day.celsius(), use.from());
+    if (day.air().celsius() != null && use.from() != null && day.air().celsius() < use.from()) {
+      add(means.released(), means, "cold", day.air().celsius(), use.from());
     }
-    if (day.humidity() != null && use.humidity() != null && day.humidity() < use.humidity()) {
-      add(false, means, "dry-air", day.humidity(), use.humidity());
+    if (day.air().humidity() != null
+        && use.humidity() != null
+        && day.air().humidity() < use.humidity()) {
+      add(false, means, "dry-air", day.air().humidity(), use.humidity());
     }
-    if (use.shade() && day.sun()) {
+    if (use.shade() && day.air().sun()) {
       add(true, means, "sun");
     }
     boolean slow =
-        day.celsius() != null && day.celsius() < COOL
-            || day.humidity() != null && day.humidity() > DAMP;
+        day.air().celsius() != null && day.air().celsius() < COOL
+            || day.air().humidity() != null && day.air().humidity() > DAMP;
     if (use.wets() && slow) {
       add(false, means, "slow");
     }
@@ -146,17 +156,17 @@ public final class VisitChecks {
 
   private void life(Means means) {
     boolean bees = means.ruins().contains("bees") || means.hurts().contains("bees");
-    if (bees && day.flowering() && day.outdoors()) {
+    if (bees && day.growth().flowering() && day.growth().outdoors()) {
       add(true, means, "bees");
-    } else if (day.flowering() && means.product() && means.use().as().equals("spray")) {
+    } else if (day.growth().flowering() && means.product() && means.use().as().equals("spray")) {
       add(false, means, "flowers");
     }
-    if (day.fish() && means.hurts().contains("fish")) {
+    if (day.around().fish() && means.hurts().contains("fish")) {
       add(false, means, "fish");
     }
-    if (day.pets() && (means.hurts().contains("cats") || means.hurts().contains("pets"))) {
+    if (day.around().pets() && (means.hurts().contains("cats") || means.hurts().contains("pets"))) {
       add(false, means, "pets");
-    } else if (day.pets() && means.use().roomsShutHours() > 0) {
+    } else if (day.around().pets() && means.use().roomsShutHours() > 0) {
       add(false, means, "pets-out");
     }
   }
@@ -166,7 +176,7 @@ public final class VisitChecks {
       return;
     }
     boolean risky = means.harm() >= HARSH || !patient.hurtBy(means).isEmpty();
-    switch (day.patches().getOrDefault(means.id(), Patch.NONE)) {
+    switch (day.history().patches().getOrDefault(means.id(), Patch.NONE)) {
       case NONE -> add(risky, means, "patch-none");
       case WAITING -> add(risky, means, "patch-waiting");
       case FAILED -> add(true, means, "patch-failed");
@@ -180,7 +190,7 @@ public final class VisitChecks {
         add(true, means, "together", other.label().toLowerCase(Locale.ROOT));
       }
     }
-    for (Used used : day.earlier()) {
+    for (Used used : day.history().earlier()) {
       long since = since(used);
       int gap = gap(means, used.means());
       if (since >= 0 && since < gap) {
@@ -211,7 +221,7 @@ public final class VisitChecks {
   }
 
   private void predators(Means means) {
-    for (Used used : day.earlier()) {
+    for (Used used : day.history().earlier()) {
       long since = since(used);
       if (since < 0) {
         continue;
@@ -233,17 +243,17 @@ public final class VisitChecks {
 
   /** One group over more than one generation breeds what it no longer kills. */
   private void resistance(Means means) {
-    if (!means.wearsOut() || day.generation() == null) {
+    if (!means.wearsOut() || day.history().generation() == null) {
       return;
     }
     Optional<LocalDate> first =
-        day.earlier().stream()
+        day.history().earlier().stream()
             .filter(used -> used.means().group().equals(means.group()) && since(used) >= 0)
-            .filter(used -> since(used) < 6L * day.generation())
+            .filter(used -> since(used) < 6L * day.history().generation())
             .map(Used::day)
             .min(Comparator.naturalOrder());
     first
-        .filter(from -> ChronoUnit.DAYS.between(from, day.day()) > day.generation())
+        .filter(from -> ChronoUnit.DAYS.between(from, day.day()) > day.history().generation())
         .ifPresent(
             from ->
                 add(
@@ -252,6 +262,6 @@ public final class VisitChecks {
                     "group",
                     means.group(),
                     ChronoUnit.DAYS.between(from, day.day()),
-                    day.generation()));
+                    day.history().generation()));
   }
 }

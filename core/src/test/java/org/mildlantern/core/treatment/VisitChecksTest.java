@@ -48,8 +48,11 @@ class VisitChecksTest {
         patient,
         means,
         new VisitChecks.Day(
-            TODAY, celsius, humidity, sun, flowering, outdoors, soft, weak, pets, fish, earlier,
-            patches, 18));
+            TODAY,
+            new VisitChecks.Day.Air(celsius, humidity, sun),
+            new VisitChecks.Day.Growth(flowering, outdoors, soft, weak),
+            new VisitChecks.Day.Around(pets, fish),
+            new VisitChecks.Day.History(earlier, patches, 18)));
   }
 
   private void blocks(String words, String kind, String... ids) {
