@@ -365,11 +365,8 @@ public class CaseService {
         theCase.number(),
         theCase.plantId(),
         cause,
-        theCase.probability(),
-        theCase.openedOn(),
-        theCase.closedOn(),
-        theCase.outcome(),
-        theCase.learned(),
+        new CaseView.Opened(theCase.openedOn(), theCase.probability()),
+        new CaseView.Closed(theCase.closedOn(), theCase.outcome(), theCase.learned()),
         steps.stream().map(step -> step(step, cause, plant)).toList());
   }
 

@@ -17,12 +17,34 @@ public record CaseView(
     int number,
     Long plantId,
     Cause cause,
-    double probability,
-    LocalDate openedOn,
-    LocalDate closedOn,
-    Outcome outcome,
-    String learned,
+    Opened opened,
+    Closed closed,
     List<Step> changes) {
+  /** When it was opened, and how likely its cause was then. */
+  public record Opened(LocalDate openedOn, double probability) {}
+
+  /** When and how it was closed; all null while it is open. */
+  public record Closed(LocalDate closedOn, Outcome outcome, String learned) {}
+
+  public LocalDate openedOn() {
+    return opened.openedOn();
+  }
+
+  public double probability() {
+    return opened.probability();
+  }
+
+  public LocalDate closedOn() {
+    return closed.closedOn();
+  }
+
+  public Outcome outcome() {
+    return closed.outcome();
+  }
+
+  public String learned() {
+    return closed.learned();
+  }
 
   /** One change with its window and result; lookWorking says how the day was found. */
   public record Step(
@@ -61,7 +83,7 @@ public record CaseView(
   }
 
   public boolean open() {
-    return closedOn == null;
+    return closedOn() == null;
   }
 
   /** The change under test or to decide on, or null. */

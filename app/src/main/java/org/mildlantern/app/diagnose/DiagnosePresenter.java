@@ -188,17 +188,17 @@ class DiagnosePresenter {
 
   private DiagnoseView.CauseCard card(RankedCause ranked, String suspected) {
     return new DiagnoseView.CauseCard(
-        ranked.cause().id(),
-        ranked.cause().label(),
-        ranked.cause().verdict().label(),
-        ranked.cause().verdict().id(),
-        Decibans.percent(ranked.probability()),
-        Math.round(ranked.probability() * 1000) / 10.0,
-        ranked.cause().what(),
-        reasons(ranked.reasonsFor()),
-        reasons(ranked.reasonsAgainst()),
-        more(ranked.reasonsFor()) + more(ranked.reasonsAgainst()),
-        String.join("; ", ranked.unexplained()).toLowerCase(Locale.ROOT),
+        new DiagnoseView.CauseCard.Name(
+            ranked.cause().id(), ranked.cause().label(), ranked.cause().what()),
+        new DiagnoseView.CauseCard.Urgency(
+            ranked.cause().verdict().label(), ranked.cause().verdict().id()),
+        new DiagnoseView.CauseCard.Odds(
+            Decibans.percent(ranked.probability()), Math.round(ranked.probability() * 1000) / 10.0),
+        new DiagnoseView.CauseCard.Reasons(
+            reasons(ranked.reasonsFor()),
+            reasons(ranked.reasonsAgainst()),
+            more(ranked.reasonsFor()) + more(ranked.reasonsAgainst()),
+            String.join("; ", ranked.unexplained()).toLowerCase(Locale.ROOT)),
         ranked.cause().id().equals(suspected),
         ranked.working());
   }
@@ -236,10 +236,8 @@ class DiagnosePresenter {
       cost.add(WORDS.say("answer", next.check().days()));
     }
     return new DiagnoseView.CheckCard(
-        next.check().id(),
-        next.check().label(),
-        next.check().how(),
-        String.join(" · ", cost),
+        new DiagnoseView.CheckCard.What(
+            next.check().id(), next.check().label(), next.check().how(), String.join(" · ", cost)),
         next.check().waits(),
         next.check().kind().equals("photo"),
         next.nodes().stream()

@@ -55,33 +55,92 @@ record DiagnoseView(
 
   /** A ranked cause. */
   record CauseCard(
-      String id,
-      String label,
-      String verdict,
-      String verdictId,
-      String percent,
-      double width,
-      String what,
-      List<Reason> reasonsFor,
-      List<Reason> reasonsAgainst,
-      int moreReasons,
-      String unexplained,
-      boolean suspected,
-      Working working) {}
+      Name name, Urgency urgency, Odds odds, Reasons reasons, boolean suspected, Working working) {
+    /** Which cause. */
+    record Name(String id, String label, String what) {}
+
+    /** What it asks for. */
+    record Urgency(String verdict, String verdictId) {}
+
+    /** How likely it is. */
+    record Odds(String percent, double width) {}
+
+    /** What speaks for and against it. */
+    record Reasons(
+        List<Reason> reasonsFor,
+        List<Reason> reasonsAgainst,
+        int moreReasons,
+        String unexplained) {}
+
+    public String id() {
+      return name.id();
+    }
+
+    public String label() {
+      return name.label();
+    }
+
+    public String what() {
+      return name.what();
+    }
+
+    public String verdict() {
+      return urgency.verdict();
+    }
+
+    public String verdictId() {
+      return urgency.verdictId();
+    }
+
+    public String percent() {
+      return odds.percent();
+    }
+
+    public double width() {
+      return odds.width();
+    }
+
+    public List<Reason> reasonsFor() {
+      return reasons.reasonsFor();
+    }
+
+    public List<Reason> reasonsAgainst() {
+      return reasons.reasonsAgainst();
+    }
+
+    public int moreReasons() {
+      return reasons.moreReasons();
+    }
+
+    public String unexplained() {
+      return reasons.unexplained();
+    }
+  }
 
   /** A reason with its weight in decibans. */
   record Reason(String label, String decibans, boolean strong) {}
 
   /** A look worth its while. */
-  record CheckCard(
-      String id,
-      String label,
-      String how,
-      String cost,
-      boolean waits,
-      boolean photos,
-      List<Ask> asks,
-      Working working) {}
+  record CheckCard(What what, boolean waits, boolean photos, List<Ask> asks, Working working) {
+    /** Which look, and what it takes. */
+    record What(String id, String label, String how, String cost) {}
+
+    public String id() {
+      return what.id();
+    }
+
+    public String label() {
+      return what.label();
+    }
+
+    public String how() {
+      return what.how();
+    }
+
+    public String cost() {
+      return what.cost();
+    }
+  }
 
   /** A test under way. */
   record UnderWay(String check, String node, LocalDate startedOn, LocalDate dueOn, boolean waits) {}

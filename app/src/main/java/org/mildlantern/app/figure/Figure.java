@@ -9,31 +9,60 @@ public record Figure(String label, String potFill, List<Shape> shapes, List<Pin>
    * A region of the drawing.
    *
    * @param part the part it belongs to
-   * @param vein path data of a midrib, or null
-   * @param transform an SVG transform, or null
    */
   public record Shape(
-      String id,
-      String part,
-      String kind,
-      String tone,
-      String d,
-      String vein,
-      String transform,
-      List<Overlay> overlays) {}
+      String id, String part, String kind, String tone, Outline outline, List<Overlay> overlays) {
+    /**
+     * How it is drawn.
+     *
+     * @param vein path data of a midrib, or null
+     * @param transform an SVG transform, or null
+     */
+    public record Outline(String d, String vein, String transform) {}
+
+    public String d() {
+      return outline.d();
+    }
+
+    public String vein() {
+      return outline.vein();
+    }
+
+    public String transform() {
+      return outline.transform();
+    }
+  }
 
   /** A texture on a shape: the whole, a disc at tip or base, or the edge. */
   public record Overlay(String swatch, String mode, double x, double y, double r) {}
 
   /** A pin that opens a part. */
   public record Pin(
-      String part,
-      String label,
-      double x,
-      double y,
-      double labelX,
-      double labelY,
-      String anchor,
-      boolean chosen,
-      boolean marked) {}
+      String part, String label, Spot spot, Text text, boolean chosen, boolean marked) {
+    /** Where it sits. */
+    public record Spot(double x, double y) {}
+
+    /** Where its label stands. */
+    public record Text(double labelX, double labelY, String anchor) {}
+
+    public double x() {
+      return spot.x();
+    }
+
+    public double y() {
+      return spot.y();
+    }
+
+    public double labelX() {
+      return text.labelX();
+    }
+
+    public double labelY() {
+      return text.labelY();
+    }
+
+    public String anchor() {
+      return text.anchor();
+    }
+  }
 }

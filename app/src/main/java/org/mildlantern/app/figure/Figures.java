@@ -102,11 +102,8 @@ public class Figures {
                     new Figure.Pin(
                         pin.part(),
                         form.part(pin.part()).orElseThrow().label(),
-                        pin.at().get(0),
-                        pin.at().get(1),
-                        pin.label().get(0),
-                        pin.label().get(1),
-                        pin.side(),
+                        new Figure.Pin.Spot(pin.at().get(0), pin.at().get(1)),
+                        new Figure.Pin.Text(pin.label().get(0), pin.label().get(1), pin.side()),
                         pin.part().equals(chosen),
                         markedParts.contains(pin.part())))
             .toList();
@@ -152,9 +149,8 @@ public class Figures {
         stroke.part(),
         stroke.kind(),
         stroke.tone(),
-        path(stroke),
-        leaf ? midrib(stroke) : null,
-        droops ? droop(stroke) : null,
+        new Figure.Shape.Outline(
+            path(stroke), leaf ? midrib(stroke) : null, droops ? droop(stroke) : null),
         overlays);
   }
 

@@ -122,7 +122,6 @@ class FrameAdvice {
     List<FrameView.Count> shapes =
         counts.entrySet().stream()
             .map(e -> new FrameView.Count(e.getKey().shape(), e.getValue(), WORK.get(e.getKey())))
-            .limit(date.equals(today) ? 3 : 2)
             .toList();
     String when = date.equals(today) ? "today" : date.isBefore(today) ? "past" : "ahead";
     return new FrameView.Day(

@@ -3,6 +3,8 @@ package org.mildlantern.app.frame;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Collectors;
+import org.mildlantern.core.words.Words;
 
 /** The ribbon and the shelf. */
 record FrameView(
@@ -13,6 +15,7 @@ record FrameView(
     LocalDate today,
     List<Day> days,
     List<ShelfPlace> shelf) {
+  private static final Words WORDS = Words.of(FrameView.class);
 
   /** A day of the ribbon; when is past, today or ahead. */
   record Day(
@@ -22,7 +25,16 @@ record FrameView(
       String spoken,
       String when,
       boolean shown,
-      List<Count> counts) {}
+      List<Count> counts) {
+
+    /** The counts for which there is no room, in words. */
+    public String beyond(int room) {
+      return counts.stream()
+          .skip(room)
+          .map(count -> WORDS.say("count", count.number(), count.label()))
+          .collect(Collectors.joining(", "));
+    }
+  }
 
   /** How much work of a kind a day holds. */
   record Count(String shape, int number, String label) {}

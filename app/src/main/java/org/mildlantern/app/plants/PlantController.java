@@ -48,11 +48,31 @@ class PlantController {
       Collection<GrowthForm> forms,
       Collection<Medium> media,
       List<String> names,
-      Pot.Shape[] shapes,
-      Pot.Material[] materials,
-      Pot.Water[] waters,
-      Standing.Kind[] standings,
-      Stage[] stages) {}
+      OfPot pot,
+      Stage[] stages) {
+    /** What a pot can be. */
+    record OfPot(
+        Pot.Shape[] shapes,
+        Pot.Material[] materials,
+        Pot.Water[] waters,
+        Standing.Kind[] standings) {}
+
+    public Pot.Shape[] shapes() {
+      return pot.shapes();
+    }
+
+    public Pot.Material[] materials() {
+      return pot.materials();
+    }
+
+    public Pot.Water[] waters() {
+      return pot.waters();
+    }
+
+    public Standing.Kind[] standings() {
+      return pot.standings();
+    }
+  }
 
   private Choices choices() {
     return new Choices(
@@ -63,10 +83,8 @@ class PlantController {
             .flatMap(t -> Stream.concat(Stream.of(t.name()), t.synonyms().stream()))
             .sorted()
             .toList(),
-        Pot.Shape.values(),
-        Pot.Material.values(),
-        Pot.Water.values(),
-        Standing.Kind.values(),
+        new Choices.OfPot(
+            Pot.Shape.values(), Pot.Material.values(), Pot.Water.values(), Standing.Kind.values()),
         Stage.values());
   }
 

@@ -233,11 +233,12 @@ class TreatmentPresenter {
         courses.school(picked.course()).label(),
         picked.course().begunOn(),
         rows,
-        Decibans.percent(chance),
-        chance >= org.mildlantern.core.treatment.CourseSearch.ENOUGH,
-        picked.course().begunOn().plusDays(outlook.horizon(plan)),
-        (int) rows.stream().filter(r -> r.state().equals("done")).count(),
-        left,
+        new TreatmentView.Running.Outlook(
+            Decibans.percent(chance),
+            chance >= org.mildlantern.core.treatment.CourseSearch.ENOUGH,
+            picked.course().begunOn().plusDays(outlook.horizon(plan))),
+        new TreatmentView.Running.Progress(
+            (int) rows.stream().filter(r -> r.state().equals("done")).count(), left),
         CourseCalendar.of(
             picked.visits(),
             its,

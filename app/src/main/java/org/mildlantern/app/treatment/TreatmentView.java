@@ -52,12 +52,35 @@ record TreatmentView(
       String school,
       LocalDate begunOn,
       List<VisitRow> visits,
-      String chance,
-      boolean enough,
-      LocalDate judgedOn,
-      int done,
-      int left,
-      CourseCalendar calendar) {}
+      Outlook outlook,
+      Progress progress,
+      CourseCalendar calendar) {
+    /** How likely it clears the plant, and when that is known. */
+    record Outlook(String chance, boolean enough, LocalDate judgedOn) {}
+
+    /** Visits made and to come. */
+    record Progress(int done, int left) {}
+
+    public String chance() {
+      return outlook.chance();
+    }
+
+    public boolean enough() {
+      return outlook.enough();
+    }
+
+    public LocalDate judgedOn() {
+      return outlook.judgedOn();
+    }
+
+    public int done() {
+      return progress.done();
+    }
+
+    public int left() {
+      return progress.left();
+    }
+  }
 
   /**
    * A visit of the course.

@@ -14,20 +14,31 @@ import org.mildlantern.core.words.Words;
 /**
  * Water left over the days, ready to be drawn on a canvas of {@value #WIDTH} by {@value #HEIGHT}.
  *
- * @param past line up to today
- * @param ahead expected line from today
- * @param band area in which eight in ten lie
  * @param dryY where the dry end begins
  */
 public record WaterChart(
-    String past,
-    String ahead,
-    String band,
-    double dryY,
-    double todayX,
-    List<Dot> dots,
-    List<Label> labels,
-    String told) {
+    Lines lines, double dryY, double todayX, List<Dot> dots, List<Label> labels, String told) {
+  /**
+   * The curves.
+   *
+   * @param past line up to today
+   * @param ahead expected line from today
+   * @param band area in which eight in ten lie
+   */
+  public record Lines(String past, String ahead, String band) {}
+
+  public String past() {
+    return lines.past();
+  }
+
+  public String ahead() {
+    return lines.ahead();
+  }
+
+  public String band() {
+    return lines.band();
+  }
+
   private static final Words WORDS = Words.of(WaterChart.class);
 
   static final int WIDTH = 360;
@@ -74,9 +85,7 @@ public record WaterChart(
     labels.add(new Label(scale.x(today), "today"));
     labels.add(new Label(scale.x(today.plusDays(days)), Days.brief(today.plusDays(days))));
     return new WaterChart(
-        past.toString().strip(),
-        ahead.toString().strip(),
-        band.toString().strip(),
+        new Lines(past.toString().strip(), ahead.toString().strip(), band.toString().strip()),
         y(outlook.wish().threshold()),
         scale.x(today),
         dots,

@@ -185,14 +185,10 @@ public class WateringService {
       PlantView plant, List<Entry> entries, Optional<PotModel.Fed> fed, WaterOutlook outlook) {
     if (outlook != null) {
       return new PotCheck(
-          outlook.lookOn(),
-          null,
+          new PotCheck.Day(outlook.lookOn(), null, outlook.bears()),
           WaterWords.reason(outlook, scope.today()),
           outlook.working(),
-          outlook.bears(),
-          outlook.readyChance(),
-          outlook.drinkMl(),
-          false,
+          new PotCheck.Known(outlook.readyChance(), outlook.drinkMl(), false),
           plant.pot().standsIn());
     }
     if (fed.isPresent()) {

@@ -10,22 +10,41 @@ import org.mildlantern.core.working.Working;
  *
  * @param ranking every cause that can strike the form, most probable first
  * @param bestSet the single most probable set of causes, perhaps empty
- * @param fit how well the best set predicts what was seen: the geometric mean of the probabilities
- *     of the present findings under it, 1 when nothing is present
- * @param fitWorking each present finding with its probability under the best set
- * @param unexplained keys of present findings that more probably have no known cause
- * @param fitsNothing whether no set of causes explains the findings well
  * @param records what the plant's records say that matters
  */
 public record Diagnosis(
     List<RankedCause> ranking,
     List<Cause> bestSet,
-    double fit,
-    Working fitWorking,
-    List<String> unexplained,
-    boolean fitsNothing,
+    Fit fitting,
     List<RecordNote> records,
     List<NextCheck> nextChecks) {
+  /**
+   * How well the best set explains what was seen.
+   *
+   * @param fit how well the best set predicts what was seen: the geometric mean of the
+   *     probabilities of the present findings under it, 1 when nothing is present
+   * @param fitWorking each present finding with its probability under the best set
+   * @param unexplained keys of present findings that more probably have no known cause
+   * @param fitsNothing whether no set of causes explains the findings well
+   */
+  public record Fit(
+      double fit, Working fitWorking, List<String> unexplained, boolean fitsNothing) {}
+
+  public double fit() {
+    return fitting.fit();
+  }
+
+  public Working fitWorking() {
+    return fitting.fitWorking();
+  }
+
+  public List<String> unexplained() {
+    return fitting.unexplained();
+  }
+
+  public boolean fitsNothing() {
+    return fitting.fitsNothing();
+  }
 
   public Optional<RankedCause> of(String causeId) {
     return ranking.stream().filter(r -> r.cause().id().equals(causeId)).findFirst();

@@ -77,10 +77,11 @@ public final class Diagnostician {
     return new Diagnosis(
         List.copyOf(ranking),
         Arrays.stream(best).mapToObj(causes::get).toList(),
-        fit,
-        fitWorking(best, causes, fitSteps, fit),
-        List.copyOf(unexplained),
-        seen > 0 && (fit < POOR_FIT || unexplained.size() * 2 > seen),
+        new Diagnosis.Fit(
+            fit,
+            fitWorking(best, causes, fitSteps, fit),
+            List.copyOf(unexplained),
+            seen > 0 && (fit < POOR_FIT || unexplained.size() * 2 > seen)),
         records(causes, posterior.circumstances),
         posterior.nextChecks(CHECKS));
   }

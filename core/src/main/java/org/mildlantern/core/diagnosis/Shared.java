@@ -34,20 +34,31 @@ public final class Shared {
    * @param ofPlace whether it is the place that they share, else the kind
    * @param key the place's id or the kind
    * @param plants ids of the plants that have it, ascending
-   * @param among number of plants in the place or of the kind
-   * @param elsewhere number of other plants that have it
-   * @param others number of other plants
    * @param odds how many times greater the odds are here than elsewhere
    */
   public record Cluster(
-      String sign,
-      boolean ofPlace,
-      String key,
-      List<Long> plants,
-      int among,
-      int elsewhere,
-      int others,
-      double odds) {}
+      String sign, boolean ofPlace, String key, List<Long> plants, Others counts, double odds) {
+    /**
+     * The plants beside those that have it.
+     *
+     * @param among number of plants in the place or of the kind
+     * @param elsewhere number of other plants that have it
+     * @param others number of other plants
+     */
+    public record Others(int among, int elsewhere, int others) {}
+
+    public int among() {
+      return counts.among();
+    }
+
+    public int elsewhere() {
+      return counts.elsewhere();
+    }
+
+    public int others() {
+      return counts.others();
+    }
+  }
 
   /**
    * Clusters in a collection, the most telling first: the same sign on two or more kinds in one
@@ -92,9 +103,7 @@ public final class Shared {
                 ofPlace,
                 group,
                 affected.stream().map(Plant::id).sorted().toList(),
-                here.size(),
-                elsewhere,
-                others,
+                new Cluster.Others(here.size(), elsewhere, others),
                 odds));
       }
     }

@@ -21,11 +21,30 @@ public record HitRate(
     int first,
     int amongThree,
     int severalCases,
-    int urgentCases,
-    int urgentFound,
-    int normalCases,
-    int normalLeftAlone,
+    Urgent urgent,
+    Normal normal,
     List<Miss> misses) {
+  /** Cases with an urgent cause. */
+  public record Urgent(int urgentCases, int urgentFound) {}
+
+  /** Cases of nothing wrong. */
+  public record Normal(int normalCases, int normalLeftAlone) {}
+
+  public int urgentCases() {
+    return urgent.urgentCases();
+  }
+
+  public int urgentFound() {
+    return urgent.urgentFound();
+  }
+
+  public int normalCases() {
+    return normal.normalCases();
+  }
+
+  public int normalLeftAlone() {
+    return normal.normalLeftAlone();
+  }
 
   static final int AMONG = 3;
   static final double URGENT_LEAST = 0.2;
@@ -77,10 +96,8 @@ public record HitRate(
         first,
         among,
         several,
-        urgent,
-        urgentFound,
-        normal,
-        leftAlone,
+        new Urgent(urgent, urgentFound),
+        new Normal(normal, leftAlone),
         List.copyOf(misses));
   }
 

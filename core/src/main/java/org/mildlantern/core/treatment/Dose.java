@@ -15,19 +15,35 @@ import org.mildlantern.core.working.Working.Step;
  *
  * <p>Example: 5 ml/L for 0.8 L is 4 ml, by a 5 ml syringe without error, in 796 ml of water.
  *
- * @param gauge what to measure with, or null when none of the keeper's can
- * @param error of rounding, as a share of the exact amount
  * @param waterMl to fill up with; for solids the whole jug
  */
 public record Dose(
     LabelRate rate,
     double litres,
     double exact,
-    double measured,
-    Gauge gauge,
-    double error,
+    Measured measure,
     double waterMl,
     Working working) {
+  /**
+   * What is measured in its place, with what, and the error of that.
+   *
+   * @param gauge what to measure with, or null when none of the keeper's can
+   * @param error of rounding, as a share of the exact amount
+   */
+  public record Measured(double measured, Gauge gauge, double error) {}
+
+  public double measured() {
+    return measure.measured();
+  }
+
+  public Gauge gauge() {
+    return measure.gauge();
+  }
+
+  public double error() {
+    return measure.error();
+  }
+
   private static final Words WORDS = Words.of(Dose.class);
 
   /** An error of rounding above which the page says so. Rule of thumb. */
@@ -75,9 +91,7 @@ public record Dose(
         rate,
         litres,
         exact,
-        measured,
-        gauge,
-        error,
+        new Measured(measured, gauge, error),
         water,
         new Working(
             "Dose",
@@ -89,15 +103,15 @@ public record Dose(
 
   /** What to measure with, in words; empty when nothing fits. */
   public String by() {
-    if (gauge == null) {
+    if (gauge() == null) {
       return "";
     }
-    int goes = gauge.goes(measured);
-    return WORDS.say("dose.gauge", gauge.label(), goes);
+    int goes = gauge().goes(measured());
+    return WORDS.say("dose.gauge", gauge().label(), goes);
   }
 
   public boolean roughly() {
-    return Math.abs(error) > NOTABLE;
+    return Math.abs(error()) > NOTABLE;
   }
 
   /** An amount with a sensible number of digits. */

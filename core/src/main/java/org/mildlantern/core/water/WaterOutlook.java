@@ -11,32 +11,80 @@ import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
-/**
- * When to look at a pot next, how sure that is, and how much a full drink is.
- *
- * @param lookOn the day to look: today while nothing is known of the pot, tomorrow at the earliest
- *     when it was looked at today
- * @param soonest the day before which the pot is dry enough with a chance of one in ten
- * @param latest the day by which it is with a chance of nine in ten; null when beyond the forecast
- * @param left expected share of available water left now
- * @param readyChance the chance that it is dry enough on the day to look
- * @param bears the last day to which the look may be put off without harm
- * @param drinkMl what fills it from the day to look to just drained
- * @param change of its pace, or null
- */
-public record WaterOutlook(
-    LocalDate lookOn,
-    LocalDate soonest,
-    LocalDate latest,
-    double left,
-    double readyChance,
-    LocalDate bears,
-    double drinkMl,
-    Wish wish,
-    Forecast forecast,
-    PaceChange change,
-    WaterStory story,
-    Working working) {
+/** When to look at a pot next, how sure that is, and how much a full drink is. */
+public record WaterOutlook(Days days, Water water, Wish wish, Basis basis) {
+  /**
+   * When to look, and how sure that is.
+   *
+   * @param lookOn the day to look: today while nothing is known of the pot, tomorrow at the
+   *     earliest when it was looked at today
+   * @param soonest the day before which the pot is dry enough with a chance of one in ten
+   * @param latest the day by which it is with a chance of nine in ten; null when beyond the
+   *     forecast
+   * @param bears the last day to which the look may be put off without harm
+   */
+  public record Days(LocalDate lookOn, LocalDate soonest, LocalDate latest, LocalDate bears) {}
+
+  /**
+   * What is left now, how likely it is ready on the day, and what then fills it.
+   *
+   * @param left expected share of available water left now
+   * @param readyChance the chance that it is dry enough on the day to look
+   * @param drinkMl what fills it from the day to look to just drained
+   */
+  public record Water(double left, double readyChance, double drinkMl) {}
+
+  /**
+   * What it follows from.
+   *
+   * @param change of its pace, or null
+   */
+  public record Basis(Forecast forecast, PaceChange change, WaterStory story, Working working) {}
+
+  public LocalDate lookOn() {
+    return days.lookOn();
+  }
+
+  public LocalDate soonest() {
+    return days.soonest();
+  }
+
+  public LocalDate latest() {
+    return days.latest();
+  }
+
+  public LocalDate bears() {
+    return days.bears();
+  }
+
+  public double left() {
+    return water.left();
+  }
+
+  public double readyChance() {
+    return water.readyChance();
+  }
+
+  public double drinkMl() {
+    return water.drinkMl();
+  }
+
+  public Forecast forecast() {
+    return basis.forecast();
+  }
+
+  public PaceChange change() {
+    return basis.change();
+  }
+
+  public WaterStory story() {
+    return basis.story();
+  }
+
+  public Working working() {
+    return basis.working();
+  }
+
   private static final Words WORDS = Words.of(WaterOutlook.class);
 
   public static final int AHEAD = 60;
@@ -81,25 +129,25 @@ public record WaterOutlook(
             percent(wish.patience()),
             WORDS.say("ready", 100 * ready)));
     return new WaterOutlook(
-        today.plusDays(look),
-        today.plusDays(soon < 0 ? AHEAD : soon),
-        late < 0 ? null : today.plusDays(late),
-        story.now().mean(),
-        ready,
-        today.plusDays(Math.max(look, bears)),
-        drink,
+        new Days(
+            today.plusDays(look),
+            today.plusDays(soon < 0 ? AHEAD : soon),
+            late < 0 ? null : today.plusDays(late),
+            today.plusDays(Math.max(look, bears))),
+        new Water(story.now().mean(), ready, drink),
         wish,
-        forecast,
-        PaceChange.of(story.now(), story.before()),
-        story,
-        new Working(
-            "Day to look at the pot",
-            "first day on which the chance of being dry enough reaches what its wish allows, by a"
-                + " filter over level and pace",
-            steps,
-            WORDS.say("days-ahead", look),
-            "Bucy & Senne 1971 (filter); Allen et al. 1998 (drying); van Genuchten 1980 (pot);"
-                + " wishes by rule of thumb"));
+        new Basis(
+            forecast,
+            PaceChange.of(story.now(), story.before()),
+            story,
+            new Working(
+                "Day to look at the pot",
+                "first day on which the chance of being dry enough reaches what its wish allows, by a"
+                    + " filter over level and pace",
+                steps,
+                WORDS.say("days-ahead", look),
+                "Bucy & Senne 1971 (filter); Allen et al. 1998 (drying); van Genuchten 1980 (pot);"
+                    + " wishes by rule of thumb")));
   }
 
   /**
