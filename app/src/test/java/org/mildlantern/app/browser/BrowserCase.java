@@ -12,6 +12,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -50,6 +51,8 @@ abstract class BrowserCase {
 
   @BeforeAll
   static void launch() {
+    // The first answer of a day works every pot out; a busy machine takes its time over it.
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     playwright =
         Playwright.create(
             new Playwright.CreateOptions()
