@@ -3,9 +3,13 @@ package org.mildlantern.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.Reader;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Properties;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -14,6 +18,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.mildlantern.core.words.Sentence;
 import org.mildlantern.core.words.Words;
 
 /** Every sentence that is asked for is there, and every one that is there is asked for. */
@@ -26,6 +31,33 @@ class WordsInUseTest {
   @TestFactory
   Stream<DynamicTest> eachRoomSaysWhatItHas() throws IOException {
     return Stream.concat(rooms(Path.of("../core")), rooms(Path.of("."))).map(WordsInUseTest::test);
+  }
+
+  @TestFactory
+  Stream<DynamicTest> eachSentenceIsWholeOnceItsPlacesAreFilled() throws IOException {
+    return Stream.concat(rooms(Path.of("../core")), rooms(Path.of(".")))
+        .map(
+            file ->
+                DynamicTest.dynamicTest(
+                    file.getParent().getFileName().toString(), () -> said(file)));
+  }
+
+  private static void said(Path file) throws IOException {
+    Properties patterns = new Properties();
+    try (Reader in = Files.newBufferedReader(file)) {
+      patterns.load(in);
+    }
+    for (String key : patterns.stringPropertyNames()) {
+      Sentence sentence = Sentence.of(patterns.getProperty(key));
+      for (int value : new int[] {0, 1, 2, 1240}) {
+        Map<String, Integer> values = new HashMap<>();
+        sentence.names().forEach(name -> values.put(name, value));
+        assertThat(sentence.say(values))
+            .as(key)
+            .isNotBlank()
+            .doesNotContain("{", "}", "1,240", "plural", "select");
+      }
+    }
   }
 
   private static Stream<Path> rooms(Path module) throws IOException {

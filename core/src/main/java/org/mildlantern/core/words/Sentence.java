@@ -27,7 +27,7 @@ public final class Sentence {
   private final Set<String> plain = new HashSet<>();
 
   private Sentence(String typed) {
-    String text = typed.replaceAll(",\\s*number\\s*,\\s*", ",number,");
+    String text = counted(typed.replaceAll(",\\s*number\\s*,\\s*", ",number,"));
     MessagePattern pattern = new MessagePattern(text);
     for (int i = 0; i < pattern.countParts(); i++) {
       MessagePattern.Part part = pattern.getPart(i);
@@ -39,6 +39,30 @@ public final class Sentence {
     for (String name : format.getArgumentNames()) {
       if (format.getFormatByArgumentName(name) instanceof DecimalFormat figure) {
         figure.setRoundingMode(BigDecimal.ROUND_HALF_UP);
+      }
+    }
+  }
+
+  /** Writes each # of a plural out, since by itself it would put a comma between thousands. */
+  private static String counted(String text) {
+    MessagePattern pattern = new MessagePattern(text);
+    StringBuilder counted = new StringBuilder(text);
+    for (int i = pattern.countParts() - 1; i >= 0; i--) {
+      if (pattern.getPart(i).getType() == MessagePattern.Part.Type.REPLACE_NUMBER) {
+        int at = pattern.getPart(i).getIndex();
+        counted.replace(at, at + 1, "{" + counts(pattern, i) + ",number,0}");
+      }
+    }
+    return counted.toString();
+  }
+
+  /** The name of the plural in whose message a part stands. */
+  private static String counts(MessagePattern pattern, int part) {
+    for (int i = part; ; i--) {
+      if (pattern.getPart(i).getType() == MessagePattern.Part.Type.ARG_START
+          && pattern.getPart(i).getArgType().hasPluralStyle()
+          && pattern.getLimitPartIndex(i) > part) {
+        return pattern.getSubstring(pattern.getPart(i + 1));
       }
     }
   }

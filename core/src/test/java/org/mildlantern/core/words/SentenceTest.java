@@ -25,6 +25,9 @@ class SentenceTest {
   void aThousandHasNoCommaAndAnApostropheIsOne() {
     assertThat(Sentence.of("It’s about {ml, number, 0} ml, isn't it").say(Map.of("ml", 1240)))
         .isEqualTo("It’s about 1240 ml, isn't it");
+    Sentence days =
+        Sentence.of("{days, plural, one {# day} other {{days, plural, other {# days}}}}");
+    assertThat(days.say(Map.of("days", 1240))).isEqualTo("1240 days");
     assertThat(Sentence.of("case {number}").say(Map.of("number", 1240))).isEqualTo("case 1240");
   }
 
