@@ -20,12 +20,7 @@ class TreatmentBrowserTest extends BrowserCase {
   }
 
   private void twoPlantsOnASill() {
-    page.navigate("/register");
-    page.fill("#name", "Bea");
-    page.fill("#email", "bea" + System.nanoTime() + "@example.org");
-    page.fill("#password", "correct horse battery");
-    button("Make the account").click();
-    assertThat(page.locator("main")).containsText("No plant wants anything");
+    register("Bea");
     for (String[] place : new String[][] {{"Sill", "INDOOR"}, {"Apart", "QUARANTINE"}}) {
       page.navigate("/places/new");
       page.fill("#name", place[0]);
