@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -37,6 +39,11 @@ class PhotoController {
   private final PhotoService photos;
   private final PlantService plants;
   private final Scope scope;
+
+  /**
+   * Keepers of whom pictures are being read: one request at a time, so that none fills the memory.
+   */
+  private final Set<Long> decoding = ConcurrentHashMap.newKeySet();
 
   PhotoController(PhotoService photos, PlantService plants, Scope scope) {
     this.photos = photos;
@@ -68,13 +75,13 @@ class PhotoController {
       faults.add(WORDS.say("many", MOST_AT_ONCE));
     } else if (day != null && day.isAfter(scope.today())) {
       faults.add("This day has not come yet.");
+    } else if (!decoding.add(scope.keeper().keeperId())) {
+      faults.add("Pictures of yours are still being read. Try again in a moment.");
     } else {
-      for (MultipartFile file : given) {
-        try {
-          photos.add(id, file.getBytes(), day, caption);
-        } catch (IllegalArgumentException e) {
-          faults.add(name(file) + ": " + e.getMessage());
-        }
+      try {
+        take(id, given, day, caption, faults);
+      } finally {
+        decoding.remove(scope.keeper().keeperId());
       }
     }
     if (faults.isEmpty()) {
@@ -85,6 +92,21 @@ class PhotoController {
     model.addAttribute("caption", caption);
     model.addAttribute("day", day);
     return page(plant, model);
+  }
+
+  private void take(
+      Long id, List<MultipartFile> files, LocalDate day, String caption, List<String> faults)
+      throws IOException {
+    for (MultipartFile file : files) {
+      try {
+        photos.add(id, file.getBytes(), day, caption);
+      } catch (IllegalArgumentException e) {
+        faults.add(name(file) + ": " + e.getMessage());
+      }
+    }
+    if (!faults.isEmpty() && files.size() > faults.size()) {
+      faults.add("The others were good; nothing was added yet.");
+    }
   }
 
   private static String name(MultipartFile file) {

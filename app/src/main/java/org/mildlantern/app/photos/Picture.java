@@ -10,10 +10,13 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Date;
 import java.util.Iterator;
+import java.util.List;
 import java.util.TimeZone;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
@@ -30,6 +33,11 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
   private static final int LONGEST = 1600;
   private static final int SMALL = 360;
   private static final long MOST_PIXELS = 60_000_000;
+
+  /** Photographs take at least a byte for 20 pixels; larger files that take less are traps. */
+  private static final long LARGE = 8_000_000;
+
+  private static final long MOST_PIXELS_A_BYTE = 100;
   static final int MOST_BYTES = 20 * 1024 * 1024;
 
   /**
@@ -43,14 +51,14 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
       throw new IllegalArgumentException("That file is larger than 20 MB.");
     }
     try {
-      byte[] image = jpeg(file, Math.min(LONGEST, checkedSize(file)), 0.85);
-      BufferedImage upright = ImageIO.read(new ByteArrayInputStream(image));
+      BufferedImage upright = Orientation.of(file).upright(decode(file));
+      BufferedImage image = fit(upright, LONGEST);
       return new Picture(
-          upright.getWidth(),
-          upright.getHeight(),
+          image.getWidth(),
+          image.getHeight(),
           day(file),
-          image,
-          jpeg(image, Math.min(SMALL, Math.max(upright.getWidth(), upright.getHeight())), 0.8));
+          jpeg(image, 0.85),
+          jpeg(fit(image, SMALL), 0.8));
     } catch (IOException | RuntimeException e) {
       if (e instanceof IllegalArgumentException ours && ours.getCause() == null) {
         throw ours;
@@ -60,10 +68,10 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
   }
 
   /**
-   * The longer side in pixels. Refuses what is no JPEG or PNG, or would fill the memory, before
-   * decoding it.
+   * Decodes a picture no larger than needed. What is no JPEG or PNG, or would fill the memory, is
+   * refused before it is decoded; what ends too early, after.
    */
-  private static int checkedSize(byte[] file) throws IOException {
+  private static BufferedImage decode(byte[] file) throws IOException {
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       ImageReader reader = readers.hasNext() ? readers.next() : null;
@@ -71,25 +79,45 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
         throw new IllegalArgumentException("A picture as JPEG or PNG, please.");
       }
       try {
-        reader.setInput(in);
-        if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-          throw new IllegalArgumentException("That picture has more than 60 million pixels.");
+        reader.setInput(in, true, true);
+        check((long) reader.getWidth(0) * reader.getHeight(0), file.length);
+        List<String> warnings = new ArrayList<>();
+        reader.addIIOReadWarningListener((source, warning) -> warnings.add(warning));
+        ImageReadParam wish = reader.getDefaultReadParam();
+        int step = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (2 * LONGEST));
+        wish.setSourceSubsampling(step, step, 0, 0);
+        BufferedImage image = reader.read(0, wish);
+        if (warnings.stream().anyMatch(w -> w.matches(".*(Premature|Truncated).*"))) {
+          throw new IllegalArgumentException("That picture ends in the middle; send it again.");
         }
-        return Math.max(reader.getWidth(0), reader.getHeight(0));
+        return image;
       } finally {
         reader.dispose();
       }
     }
   }
 
-  private static byte[] jpeg(byte[] from, int longest, double quality) throws IOException {
-    BufferedImage upright =
-        Thumbnails.of(new ByteArrayInputStream(from))
-            .size(longest, longest)
-            .imageType(BufferedImage.TYPE_INT_RGB)
-            .asBufferedImage();
+  private static void check(long pixels, int bytes) {
+    if (pixels > MOST_PIXELS) {
+      throw new IllegalArgumentException("That picture has more than 60 million pixels.");
+    }
+    if (pixels > LARGE && pixels / bytes > MOST_PIXELS_A_BYTE) {
+      throw new IllegalArgumentException(
+          "That file unpacks to far more than a photograph holds; it is not read.");
+    }
+  }
+
+  private static BufferedImage fit(BufferedImage image, int longest) throws IOException {
+    int longer = Math.max(image.getWidth(), image.getHeight());
+    return Thumbnails.of(image)
+        .size(Math.min(longest, longer), Math.min(longest, longer))
+        .imageType(BufferedImage.TYPE_INT_RGB)
+        .asBufferedImage();
+  }
+
+  private static byte[] jpeg(BufferedImage image, double quality) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    Thumbnails.of(upright).scale(1).outputFormat("jpg").outputQuality(quality).toOutputStream(out);
+    Thumbnails.of(image).scale(1).outputFormat("jpg").outputQuality(quality).toOutputStream(out);
     return out.toByteArray();
   }
 

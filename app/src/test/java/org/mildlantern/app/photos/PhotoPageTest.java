@@ -65,6 +65,19 @@ class PhotoPageTest extends WebCase {
   }
 
   @Test
+  void ofSeveralFilesAllAreKeptOrNone() throws Exception {
+    web.perform(
+            multipart(path)
+                .file(new MockMultipartFile("files", "a.jpg", "image/jpeg", Pictures.jpeg(8, 8)))
+                .file(new MockMultipartFile("files", "b.jpg", "image/jpeg", "no".getBytes()))
+                .with(user(keeper))
+                .with(csrf()))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("nothing was added yet")));
+    assertThat(kept()).isEmpty();
+  }
+
+  @Test
   void twoPhotosStandBesideEachOtherWithTheDaysBetween() throws Exception {
     get(keeper, path + "/compare").andExpect(status().is3xxRedirection());
     send(Pictures.jpeg(80, 60), "first", "2026-10-01");

@@ -53,6 +53,28 @@ class PictureTest {
   }
 
   @Test
+  void halfAJpegIsRefused() {
+    byte[] whole = Pictures.jpeg(400, 300);
+    byte[] half = java.util.Arrays.copyOf(whole, whole.length * 2 / 3);
+    assertThatThrownBy(() -> Picture.read(half))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("picture");
+  }
+
+  @Test
+  void aSmallFileOfVeryManyPixelsIsNotUnpacked() {
+    byte[] trap = Pictures.file(4000, 4000, "png");
+    assertThatThrownBy(() -> Picture.read(trap)).hasMessageContaining("unpacks to far more");
+  }
+
+  @Test
+  void aLargePhotoIsReadNoLargerThanNeeded() {
+    Picture picture = Picture.read(Pictures.file(6500, 400, "png"));
+    assertThat(picture.width()).isEqualTo(1600);
+    assertThat(picture.height()).isBetween(97, 99);
+  }
+
+  @Test
   void aBrokenPictureIsRefused() {
     byte[] whole = Pictures.file(300, 300, "png");
     byte[] half = java.util.Arrays.copyOf(whole, whole.length / 2);
