@@ -14,7 +14,7 @@ self.addEventListener("fetch", (e) => {
   }
 });
 
-const isPart = (url) => /^\/(css|js|fonts|img|webjars)\//.test(new URL(url).pathname);
+const isPart = (url) => new URL(url).pathname.startsWith("/a/");
 
 async function lineFirst(request) {
   const cache = await caches.open(isPart(request.url) ? PARTS : PAGES);
@@ -24,12 +24,18 @@ async function lineFirst(request) {
     const kept = isPart(request.url) || (fresh.headers.get("Content-Type") || "").startsWith("text/html");
     if (fresh.ok && kept && !fresh.redirected && !/\/(sign-in|register|settings)/.test(request.url)) {
       await cache.put(request.url, fresh.clone());
-      if (!isPart(request.url)) await thin(cache);
+      await (isPart(request.url) ? clear(cache, request.url) : thin(cache));
     }
     return fresh;
   } catch (cut) {
     return known || notKept();
   }
+}
+
+// Parts of an older version of the app.
+async function clear(cache, url) {
+  const version = (of) => new URL(of).pathname.split("/")[2];
+  for (const key of await cache.keys()) if (version(key.url) !== version(url)) await cache.delete(key);
 }
 
 const late = () => new Promise((_, no) => setTimeout(() => no(new Error("late")), PATIENCE));

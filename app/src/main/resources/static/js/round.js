@@ -107,6 +107,7 @@
         break;
       }
       if (reply.ok) forget(answer.key);
+      else if (reply.status === 409 && reply.headers.get("Retry-After")) break;
       else if (reply.status === 409) { forget(answer.key); lay(await reply.text()); }
       else if (reply.status === 401 || reply.status === 403) { signedOut = true; break; }
       else if (reply.status >= 500) break;
@@ -169,13 +170,14 @@
   }
   document.addEventListener("htmx:responseError", (e) => {
     const form = e.detail.elt.closest?.("[data-once]");
-    if (form && (e.detail.xhr.status === 401 || e.detail.xhr.status === 403)) {
-      signedOut = true;
-      keep(form, e.detail.requestConfig.triggeringEvent?.submitter);
-    }
+    if (!form) return;
+    const xhr = e.detail.xhr;
+    if (xhr.status === 401 || xhr.status === 403) signedOut = true;
+    else if (!xhr.getResponseHeader("Retry-After")) return;
+    keep(form, e.detail.requestConfig.triggeringEvent?.submitter);
   });
   document.addEventListener("htmx:beforeSwap", (e) => {
-    if (e.detail.xhr.status === 409) {
+    if (e.detail.xhr.status === 409 && !e.detail.xhr.getResponseHeader("Retry-After")) {
       both.querySelectorAll("[data-both]").forEach((old) => old.remove());
       lay(e.detail.xhr.responseText);
     }
