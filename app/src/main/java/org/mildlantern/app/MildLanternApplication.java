@@ -11,10 +11,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts Mild Lantern. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class MildLanternApplication {
   public static void main(String[] args) {
     SpringApplication.run(MildLanternApplication.class, args);

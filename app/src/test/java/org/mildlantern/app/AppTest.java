@@ -8,7 +8,10 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
 
-/** The whole app on real PostgreSQL, with a fixed clock and the demo collection. */
+/**
+ * The whole app on real PostgreSQL, with a fixed clock and the demo collection. There is one
+ * connection only: a request that needs a second one waits for itself, and its test fails.
+ */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
@@ -16,6 +19,8 @@ import org.springframework.context.annotation.Import;
     properties = {
       "mild-lantern.demo=true",
       "mild-lantern.demo-token=ml_test_demo_token",
+      "spring.datasource.hikari.maximum-pool-size=1",
+      "spring.datasource.hikari.connection-timeout=20000",
       "spring.jpa.properties.hibernate.generate_statistics=true",
       "logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn"
     })

@@ -4,7 +4,6 @@ import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.support.JdbcTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -16,8 +15,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 class SessionConfig {
   @Bean
   TransactionOperations springSessionTransactionOperations(DataSource dataSource) {
-    TransactionTemplate template = new TransactionTemplate(new JdbcTransactionManager(dataSource));
-    template.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
-    return template;
+    return new TransactionTemplate(new JdbcTransactionManager(dataSource));
   }
 }

@@ -13,9 +13,6 @@ public class Answered {
   /** Header of answers that waited in the browser; they want no page back. */
   public static final String WAITED = "Round-Waited";
 
-  /** Header of responses that show what was wrong, so that the key may come again. */
-  public static final String REFUSED = "Round-Refused";
-
   private final PlantService plants;
 
   Answered(PlantService plants) {

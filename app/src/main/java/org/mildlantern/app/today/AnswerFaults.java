@@ -12,6 +12,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Days;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -33,11 +34,22 @@ class AnswerFaults {
   }
 
   @ExceptionHandler(AnswerGuard.TakenBefore.class)
-  ModelAndView takenBefore(HttpServletRequest request, HttpServletResponse response) {
+  ModelAndView takenBefore(AnswerGuard.TakenBefore before, HttpServletRequest request) {
     if (request.getHeader(Answered.WAITED) != null) {
       return new ModelAndView((model, in, out) -> out.setStatus(HttpStatus.NO_CONTENT.value()));
     }
-    return new ModelAndView("redirect:/today");
+    return new ModelAndView("redirect:" + before.ledTo());
+  }
+
+  /** The browser tries it again a moment later. */
+  @ExceptionHandler(AnswerGuard.UnderWay.class)
+  ModelAndView underWay(HttpServletRequest request, HttpServletResponse response) {
+    boolean script = request.getHeader("HX-Request") != null;
+    if (!script && request.getHeader(Answered.WAITED) == null) {
+      return new ModelAndView("redirect:/today");
+    }
+    response.setHeader(HttpHeaders.RETRY_AFTER, "1");
+    return new ModelAndView((model, in, out) -> out.setStatus(HttpStatus.CONFLICT.value()));
   }
 
   @ExceptionHandler(AnswerGuard.AnsweredByOther.class)

@@ -2,15 +2,21 @@ package org.mildlantern.app.today;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.zip.CRC32;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.AnsweredAt;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.round.Answered;
+import org.mildlantern.app.web.Admission;
 import org.mildlantern.core.journal.Work;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -29,10 +35,12 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * instead} takes the other one back.
  */
 @Component
-class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
+class AnswerGuard implements Admission, HandlerInterceptor, WebMvcConfigurer {
   private static final Duration OLDEST = Duration.ofDays(14);
   private static final Duration AHEAD = Duration.ofMinutes(5);
-  private static final int LONGEST_KEY = 60;
+  private static final String KEY = "[\\w.-]{1,60}";
+  private static final Set<String> OF_THE_SENDING =
+      Set.of("_csrf", "key", "at", "seen", "force", "instead");
   private static final String CLAIMED = AnswerGuard.class.getName() + ".claimed";
 
   private final AnswerStore store;
@@ -49,6 +57,20 @@ class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
 
   /** The answer with this key was taken before. */
   static final class TakenBefore extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final String ledTo;
+
+    TakenBefore(String ledTo) {
+      this.ledTo = ledTo;
+    }
+
+    String ledTo() {
+      return ledTo;
+    }
+  }
+
+  /** The answer with this key is being taken at this moment. */
+  static final class UnderWay extends RuntimeException {
     private static final long serialVersionUID = 1L;
   }
 
@@ -72,38 +94,61 @@ class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
   }
 
   @Override
-  public boolean preHandle(
-      HttpServletRequest request, HttpServletResponse response, Object handler) {
-    String key = request.getParameter("key");
-    if (key == null || !request.getMethod().equals("POST")) {
-      return true;
+  public void admit(HttpServletRequest request) {
+    String given = request.getParameter("key");
+    if (given == null) {
+      return;
     }
-    if (key.isBlank() || key.length() > LONGEST_KEY) {
-      throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "key: 1 to 60 characters");
+    if (!given.matches(KEY)) {
+      throw new ResponseStatusException(
+          HttpStatus.BAD_REQUEST, "key: 1 to 60 letters, digits, dots and dashes");
     }
-    if (store.taken(key)) {
-      throw new TakenBefore();
+    String key = given + "." + whatItSays(request);
+    switch (store.claim(key)) {
+      case TAKEN_BEFORE -> throw new TakenBefore(store.ledTo(key).orElse("/today"));
+      case UNDER_WAY -> throw new UnderWay();
+      case OURS -> {}
     }
     at(request).ifPresent(AnsweredAt::set);
+    Long plant = number(request, "plant");
+    if (plant != null) {
+      store.oneByOne(plant);
+    }
     Long instead = number(request, "instead");
     if (instead != null) {
       journal.retract(instead);
     } else if (request.getParameter("force") == null) {
-      other(request)
+      other(request, plant)
           .ifPresent(
               entry -> {
                 throw new AnsweredByOther(entry);
               });
     }
-    if (!store.claim(key)) {
-      throw new TakenBefore();
-    }
     request.setAttribute(CLAIMED, key);
-    return true;
   }
 
-  private Optional<Entry> other(HttpServletRequest request) {
-    Long plant = number(request, "plant");
+  @Override
+  public void handled(HttpServletRequest request, String view) {
+    Object key = request.getAttribute(CLAIMED);
+    if (key != null && view != null && view.matches("redirect:/.{0,190}")) {
+      store.ledTo(key.toString(), view.substring("redirect:".length()));
+    }
+  }
+
+  /** Another answer from the same form is no second sending of the first. */
+  private static String whatItSays(HttpServletRequest request) {
+    CRC32 crc = new CRC32();
+    new TreeMap<>(request.getParameterMap())
+        .forEach(
+            (name, values) -> {
+              if (!OF_THE_SENDING.contains(name)) {
+                crc.update((name + "=" + List.of(values) + "\n").getBytes(StandardCharsets.UTF_8));
+              }
+            });
+    return Long.toHexString(crc.getValue());
+  }
+
+  private Optional<Entry> other(HttpServletRequest request, Long plant) {
     Long seen = number(request, "seen");
     return plant == null || seen == null
         ? Optional.empty()
@@ -149,18 +194,6 @@ class AnswerGuard implements HandlerInterceptor, WebMvcConfigurer {
         && response.getStatus() < 400) {
       page.clear();
       page.setView((model, in, out) -> out.setStatus(HttpStatus.NO_CONTENT.value()));
-    }
-  }
-
-  @Override
-  public void afterCompletion(
-      HttpServletRequest request, HttpServletResponse response, Object handler, Exception fault) {
-    Object key = request.getAttribute(CLAIMED);
-    if (key != null
-        && (fault != null
-            || response.getStatus() >= 400
-            || response.getHeader(Answered.REFUSED) != null)) {
-      store.release(key.toString());
     }
   }
 }

@@ -50,7 +50,7 @@ class PotAnswers {
       flash.addFlashAttribute("faultOn", "water-" + id);
       flash.addFlashAttribute("fault", e.getMessage());
       flash.addFlashAttribute("typed", grams);
-      response.setHeader(Answered.REFUSED, "1");
+      response.setHeader(Web.REFUSED, "1");
       return "redirect:/today";
     }
   }

@@ -1,14 +1,34 @@
 package org.mildlantern.app.watering;
 
+import jakarta.annotation.PreDestroy;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import org.mildlantern.app.keeper.Scope;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Writes the states of many pots in one batch; two requests that do so at once both succeed. */
+/**
+ * Writes the states of many pots in one batch, after the page that worked them out and beside it: a
+ * page that is only read neither waits for them nor needs a second connection. What could not be
+ * written is worked out again.
+ */
 @Component
 class PotStateStore {
+  private static final Logger LOG = LoggerFactory.getLogger(PotStateStore.class);
+  private static final int WAITING = 200;
+
   private static final String UPSERT =
       """
       insert into pot_state (plant_id, collection_id, known, look_on, soonest, latest, share_left,
@@ -23,21 +43,59 @@ class PotStateStore {
       """;
 
   private final NamedParameterJdbcTemplate jdbc;
+  private final TransactionTemplate transaction;
   private final Scope scope;
+  private final Map<Long, PotState> pending = new ConcurrentHashMap<>();
+  private final ThreadPoolExecutor writer =
+      new ThreadPoolExecutor(
+          1,
+          1,
+          0,
+          TimeUnit.SECONDS,
+          new ArrayBlockingQueue<>(WAITING),
+          work -> new Thread(work, "pot-states"),
+          (work, full) -> pending.clear());
 
-  PotStateStore(NamedParameterJdbcTemplate jdbc, Scope scope) {
+  PotStateStore(
+      NamedParameterJdbcTemplate jdbc, PlatformTransactionManager transactions, Scope scope) {
     this.jdbc = jdbc;
+    this.transaction = new TransactionTemplate(transactions);
     this.scope = scope;
   }
 
-  void save(List<PotState> states) {
+  /** States that are worked out and not written yet, by plant. */
+  Map<Long, PotState> pending() {
+    return pending;
+  }
+
+  /** Has the states written soon. */
+  void keep(List<PotState> states) {
     Long collection = scope.keeper().collectionId();
-    jdbc.batchUpdate(
-        UPSERT,
+    MapSqlParameterSource[] rows =
         states.stream()
-            .sorted(java.util.Comparator.comparing(PotState::plantId))
+            .sorted(Comparator.comparing(PotState::plantId))
             .map(state -> row(state, collection))
-            .toArray(MapSqlParameterSource[]::new));
+            .toArray(MapSqlParameterSource[]::new);
+    states.forEach(state -> pending.put(state.plantId(), state));
+    writer.execute(
+        () -> {
+          write(rows);
+          states.forEach(state -> pending.remove(state.plantId(), state));
+        });
+  }
+
+  private void write(MapSqlParameterSource[] rows) {
+    try {
+      transaction.executeWithoutResult(status -> jdbc.batchUpdate(UPSERT, rows));
+    } catch (DataAccessException | TransactionException e) {
+      LOG.info("states of {} pots were not kept: {}", rows.length, e.getMessage());
+    }
+  }
+
+  @PreDestroy
+  void finish() throws InterruptedException {
+    writer.shutdown();
+    writer.awaitTermination(5, TimeUnit.SECONDS);
   }
 
   private static MapSqlParameterSource row(PotState state, Long collection) {

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
@@ -12,7 +13,6 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.water.WaterOutlook;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -41,10 +41,13 @@ class PotStates {
   }
 
   /** The states of all pots whose drying can be followed, by plant. */
-  @Transactional(propagation = Propagation.REQUIRES_NEW)
+  @Transactional(readOnly = true)
   public Map<Long, PotState> current(List<PlantView> plants) {
     Map<Long, PotState> known =
         states.all().stream().collect(Collectors.toMap(PotState::plantId, Function.identity()));
+    plants.stream()
+        .flatMap(plant -> Optional.ofNullable(store.pending().get(plant.id())).stream())
+        .forEach(state -> known.put(state.plantId(), state));
     Map<Long, Long> newest = journal.newest();
     Map<Long, PotState> current = new HashMap<>();
     Map<PlantView, PotModel.Kept> stale = new HashMap<>();
@@ -75,7 +78,7 @@ class PotStates {
                     outlook,
                     WaterWords.reason(outlook, scope.today())));
           });
-      store.save(stale.keySet().stream().map(plant -> current.get(plant.id())).toList());
+      store.keep(stale.keySet().stream().map(plant -> current.get(plant.id())).toList());
     }
     return current;
   }

@@ -12,6 +12,9 @@ import org.springframework.stereotype.Component;
 /** Lets templates say the sentences of a room: {@code #{know.all(${more})}}. */
 @Component("messageSource")
 class RoomWords implements MessageSource {
+  /** Code of a form's fault in a text that {@link PlainInput} does not take. */
+  private static final String NO_TEXT = "typeMismatch.java.lang.String";
+
   private static final String ROOMS = "org.mildlantern.app.";
 
   private final Map<String, Words> rooms = new ConcurrentHashMap<>();
@@ -35,7 +38,10 @@ class RoomWords implements MessageSource {
   public String getMessage(MessageSourceResolvable wanted, Locale locale) {
     String[] codes = wanted.getCodes() == null ? new String[0] : wanted.getCodes();
     for (String code : codes) {
-      String said = find(code, wanted.getArguments());
+      String said =
+          code.equals(NO_TEXT)
+              ? find("web.text", new Object[0])
+              : find(code, wanted.getArguments());
       if (said != null) {
         return said;
       }

@@ -5,6 +5,9 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** Faults that every controller answers alike. */
 public final class Web {
+  /** Header of responses that show what was wrong; nothing that the request did may stay. */
+  public static final String REFUSED = "Round-Refused";
+
   private Web() {}
 
   /** There is no such thing, or it is somebody else's. */

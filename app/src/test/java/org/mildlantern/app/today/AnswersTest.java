@@ -1,15 +1,20 @@
 package org.mildlantern.app.today;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -19,6 +24,8 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -35,6 +42,8 @@ import org.mildlantern.app.round.Answered;
 import org.mildlantern.core.journal.Metered;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -45,6 +54,19 @@ class AnswersTest extends WebCase {
   @Autowired JournalService journal;
   @Autowired PlantService plants;
   @Autowired TestClock clock;
+  @Autowired JdbcTemplate jdbc;
+
+  @Value("${spring.datasource.url}")
+  String url;
+
+  @Value("${spring.datasource.username}")
+  String user;
+
+  @Value("${spring.datasource.password}")
+  String password;
+
+  private static final String REFUSED =
+      "ERROR: the disk is full\n  Where: PL/pgSQL function refuse() line 1 at RAISE";
 
   private SignedIn keeper;
   private PlantView coleus;
@@ -120,6 +142,66 @@ class AnswersTest extends WebCase {
       windows.shutdown();
     }
     assertThat(log()).hasSize(1);
+  }
+
+  @Test
+  void anAnswerThatCouldNotBeStoredLeavesNoKeyAndMayComeAgain() throws Exception {
+    Round.Row row = row();
+    jdbc.execute(
+        """
+        create function refuse() returns trigger as
+          'begin raise exception ''the disk is full''; end' language plpgsql;
+        create constraint trigger refuse after insert on entry deferrable initially deferred
+          for each row execute function refuse()
+        """);
+    try {
+      assertThatThrownBy(() -> waited(answer(row, "damp"))).hasRootCauseMessage(REFUSED);
+    } finally {
+      jdbc.execute("drop trigger refuse on entry; drop function refuse()");
+    }
+    assertThat(log()).isEmpty();
+    waited(answer(row, "damp")).andExpect(status().isNoContent());
+    assertThat(log()).hasSize(1);
+  }
+
+  @Test
+  void aSecondSendingWhileTheFirstIsUnderWayIsAskedToComeAgain() throws Exception {
+    Round.Row row = row();
+    web.perform(answer(row(), "damp"));
+    String key =
+        jdbc.queryForObject(
+            "select key from round_answer where collection_id = ?",
+            String.class,
+            keeper.collectionId());
+    String says = key.substring(key.lastIndexOf('.'));
+    try (Connection other = DriverManager.getConnection(url, user, password);
+        PreparedStatement lock =
+            other.prepareStatement("select pg_advisory_lock(hashtextextended(?, 0))")) {
+      lock.setString(1, "answer " + keeper.collectionId() + " " + row.key() + says);
+      lock.execute();
+      waited(answer(row, "damp").param("force", "1"))
+          .andExpect(status().isConflict())
+          .andExpect(header().exists("Retry-After"));
+    }
+    waited(answer(row, "damp").param("force", "1")).andExpect(status().isNoContent());
+    assertThat(log()).hasSize(2);
+  }
+
+  @Test
+  void aLineThatIsSentThriceIsWrittenOnceAndAnotherLineOfTheFormToo() throws Exception {
+    String path = "/plants/" + coleus.id();
+    String page = get(keeper, path).andReturn().getResponse().getContentAsString();
+    Matcher form =
+        Pattern.compile(
+                "action=\"" + path + "/entries\".*?name=\"key\" value=\"([^\"]+)\"", Pattern.DOTALL)
+            .matcher(page);
+    assertThat(form.find()).isTrue();
+    for (int i = 0; i < 3; i++) {
+      post(keeper, path + "/entries", "line", "watered 240", "key", form.group(1))
+          .andExpect(redirectedUrl(path));
+    }
+    post(keeper, path + "/entries", "line", "watered 100", "key", form.group(1));
+    assertThat(log()).extracting(Entry::text).hasSize(2);
   }
 
   @Test

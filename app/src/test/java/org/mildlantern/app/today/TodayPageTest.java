@@ -162,7 +162,7 @@ class TodayPageTest extends WebCase {
         .andExpect(content().string(not(containsString("data-answer"))));
     get(keeper, "/today?day=" + Keepers.TODAY.minusDays(3))
         .andExpect(content().string(containsString("Nothing was noted on this day.")));
-    get(keeper, "/today?day=soon").andExpect(status().isBadRequest());
+    get(keeper, "/today?day=soon").andExpect(status().isUnprocessableEntity());
   }
 
   @Test
