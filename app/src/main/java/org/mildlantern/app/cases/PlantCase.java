@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 
@@ -17,6 +18,7 @@ class PlantCase {
   private Long id;
 
   @TenantId private Long collectionId;
+  @Version private int version;
   private int number;
   private Long plantId;
   private Long lookId;

@@ -5,6 +5,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 
 /** The plants of one keeper, with where on earth they stand. */
@@ -15,6 +16,7 @@ class KeptCollection {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
+  @Version private int version;
   private Long keeperId;
   private String name;
   private double latitude;

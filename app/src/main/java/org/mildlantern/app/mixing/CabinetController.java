@@ -5,7 +5,9 @@ import jakarta.validation.Valid;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
@@ -100,18 +102,20 @@ class CabinetController {
   @GetMapping("/mixing/{id}/edit")
   String edit(@PathVariable Long id, Model model) {
     CabinetView item = item(id);
-    return edit(
-        id,
-        new ItemForm(
-            item.name(),
-            item.means() == null ? "" : item.means().id(),
-            item.stock().stockPercent(),
-            item.stock().amountLeft(),
-            item.stock().unit(),
-            item.kept().openedOn(),
-            item.kept().expiresOn(),
-            item.notes()),
-        model);
+    Meanwhile.show(form(item), model);
+    return edit(id, form(item), model);
+  }
+
+  private static ItemForm form(CabinetView item) {
+    return new ItemForm(
+        item.name(),
+        item.means() == null ? "" : item.means().id(),
+        item.stock().stockPercent(),
+        item.stock().amountLeft(),
+        item.stock().unit(),
+        item.kept().openedOn(),
+        item.kept().expiresOn(),
+        item.notes());
   }
 
   @PostMapping("/mixing/{id}/edit")
@@ -119,9 +123,15 @@ class CabinetController {
       @PathVariable Long id,
       @Valid @ModelAttribute("itemForm") ItemForm form,
       BindingResult errors,
+      @RequestParam(defaultValue = "") String seen,
       HttpServletResponse response,
       Model model) {
-    item(id);
+    model.addAttribute("seen", seen);
+    ItemForm now = form(item(id));
+    if (!errors.hasErrors() && Meanwhile.changed(seen, now, form, words(), model)) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return editor(id, model);
+    }
     return save(id, form, errors, response, model);
   }
 
@@ -135,6 +145,11 @@ class CabinetController {
       return editor(id, model);
     }
     return "redirect:/mixing/" + cabinet.save(id, form).orElseThrow().id();
+  }
+
+  private Map<String, Function<Object, String>> words() {
+    return Map.of(
+        "means", id -> remedies.means().find((String) id).map(Means::label).orElse("another"));
   }
 
   /** What no field can tell alone; a field that could not be read leaves nothing to compare. */

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 
@@ -15,6 +16,7 @@ class Mix {
   private Long id;
 
   @TenantId private Long collectionId;
+  @Version private int version;
   private Long itemId;
   private Long visitId;
   private String usedFor;

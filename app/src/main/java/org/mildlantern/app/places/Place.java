@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
@@ -18,6 +19,7 @@ class Place {
   private Long id;
 
   @TenantId private Long collectionId;
+  @Version private int version;
   private String name;
 
   @Enumerated(EnumType.STRING)

@@ -3,7 +3,9 @@ package org.mildlantern.app.places;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
+import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.springframework.http.HttpStatus;
@@ -49,8 +51,10 @@ class PlaceController {
 
   @GetMapping("/places/{id}/edit")
   String edit(@PathVariable Long id, Model model) {
-    model.addAttribute("placeForm", PlaceForm.of(places.find(id).orElseThrow(this::missing)));
+    PlaceForm form = PlaceForm.of(places.find(id).orElseThrow(this::missing));
+    model.addAttribute("placeForm", form);
     model.addAttribute("placeId", id);
+    Meanwhile.show(form, model);
     return "places/edit";
   }
 
@@ -67,9 +71,16 @@ class PlaceController {
       @PathVariable Long id,
       @Valid @ModelAttribute("placeForm") PlaceForm form,
       BindingResult errors,
+      @RequestParam(defaultValue = "") String seen,
       Model model,
       HttpServletResponse response) {
     model.addAttribute("placeId", id);
+    model.addAttribute("seen", seen);
+    PlaceForm now = PlaceForm.of(places.find(id).orElseThrow(this::missing));
+    if (!errors.hasErrors() && Meanwhile.changed(seen, now, form, Map.of(), model)) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return "places/edit";
+    }
     return save(id, form, errors, response);
   }
 

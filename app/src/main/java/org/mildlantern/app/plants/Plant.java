@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.growth.Stage;
@@ -22,6 +23,7 @@ class Plant {
   private Long id;
 
   @TenantId private Long collectionId;
+  @Version private int version;
   private String code;
   private String taxonId;
   private String name;

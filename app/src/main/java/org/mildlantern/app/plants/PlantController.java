@@ -4,9 +4,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -148,8 +151,10 @@ class PlantController {
 
   @GetMapping("/plants/{id}/edit")
   String edit(@PathVariable Long id, Model model) {
-    model.addAttribute("plantForm", plants.form(id).orElseThrow(PlantController::missing));
+    PlantForm form = plants.form(id).orElseThrow(PlantController::missing);
+    model.addAttribute("plantForm", form);
     model.addAttribute("plantId", id);
+    Meanwhile.show(form, model);
     return edit(model);
   }
 
@@ -158,8 +163,16 @@ class PlantController {
       @PathVariable Long id,
       @Valid @ModelAttribute("plantForm") PlantForm form,
       BindingResult errors,
+      @RequestParam(defaultValue = "") String seen,
       Model model,
       HttpServletResponse response) {
+    model.addAttribute("seen", seen);
+    PlantForm now = plants.form(id).orElseThrow(PlantController::missing);
+    if (!errors.hasErrors() && Meanwhile.changed(seen, now, form, words(), model)) {
+      model.addAttribute("plantId", id);
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return edit(model);
+    }
     if (!errors.hasErrors()) {
       try {
         plants.edit(id, form).orElseThrow(PlantController::missing);
@@ -171,6 +184,13 @@ class PlantController {
     model.addAttribute("plantId", id);
     response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
     return edit(model);
+  }
+
+  private Map<String, Function<Object, String>> words() {
+    return Map.of(
+        "placeId", id -> places.find((Long) id).map(PlaceView::name).orElse(""),
+        "mediumId", id -> knowledge.media().find((String) id).map(Medium::label).orElse(""),
+        "formId", id -> knowledge.forms().find((String) id).map(GrowthForm::label).orElse(""));
   }
 
   private String edit(Model model) {

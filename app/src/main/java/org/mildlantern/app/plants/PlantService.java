@@ -7,9 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.PageMemo;
@@ -29,6 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlantService {
+  /** Greatest running number of a year; a code that was typed may use it up. */
+  private static final int LAST_NUMBER = 999_999;
+
   private static final Words WORDS = Words.of(PlantService.class);
 
   private final PlantRepository plants;
@@ -160,13 +166,20 @@ public class PlantService {
 
   static String nextCode(Collection<String> taken, LocalDate today) {
     String year = today.getYear() + "-";
-    int last =
+    NavigableSet<Integer> numbers =
         taken.stream()
             .filter(code -> code.matches(year + "\\d{1,6}"))
-            .mapToInt(code -> Integer.parseInt(code.substring(year.length())))
-            .max()
-            .orElse(0);
-    return year + String.format(Locale.ROOT, "%03d", last + 1);
+            .map(code -> Integer.valueOf(code.substring(year.length())))
+            .collect(Collectors.toCollection(TreeSet::new));
+    int next = numbers.isEmpty() ? 1 : numbers.last() + 1;
+    if (next > LAST_NUMBER) {
+      next =
+          IntStream.rangeClosed(1, LAST_NUMBER)
+              .filter(n -> !numbers.contains(n))
+              .findFirst()
+              .orElseThrow();
+    }
+    return year + String.format(Locale.ROOT, "%03d", next);
   }
 
   private String codeFor(Long id, PlantForm form) {

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.treatment.VisitChecks.Patch;
@@ -21,6 +22,7 @@ class PatchTest {
   private Long id;
 
   @TenantId private Long collectionId;
+  @Version private int version;
   private Long plantId;
   private String means;
   private LocalDate begunOn;

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.List;
 import org.hibernate.annotations.TenantId;
@@ -24,6 +25,7 @@ class TreatmentVisit {
   private Long id;
 
   @TenantId private Long collectionId;
+  @Version private int version;
   private Long courseId;
   private LocalDate plannedOn;
   private String means;

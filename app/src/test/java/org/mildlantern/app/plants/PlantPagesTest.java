@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
@@ -219,5 +221,70 @@ class PlantPagesTest extends WebCase {
         .andExpect(content().string(containsString("12 cm plastic pot")))
         .andExpect(content().string(containsString("House-plant compost")))
         .andExpect(content().string(containsString("2 kept")));
+  }
+
+  private PlantView coleus() {
+    return keepers.plant(keeper, sill, "Coleus scutellarioides");
+  }
+
+  @Test
+  void theSecondOfTwoWindowsIsToldWhatTheFirstSaved() throws Exception {
+    PlantView coleus = coleus();
+    String path = "/plants/" + coleus.id() + "/edit";
+    String seen = seen(path);
+    edit(path, seen, "first words").andExpect(redirectedUrl("/plants/" + coleus.id()));
+    String page =
+        edit(path, seen, "second words")
+            .andExpect(status().isConflict())
+            .andExpect(content().string(containsString("first words")))
+            .andExpect(content().string(containsString("second words")))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(keepers.as(keeper, () -> plants.form(coleus.id())).orElseThrow().notes())
+        .isEqualTo("first words");
+    edit(path, seenIn(page), "second words").andExpect(redirectedUrl("/plants/" + coleus.id()));
+    assertThat(keepers.as(keeper, () -> plants.form(coleus.id())).orElseThrow().notes())
+        .isEqualTo("second words");
+  }
+
+  private String seen(String path) throws Exception {
+    return seenIn(get(keeper, path).andReturn().getResponse().getContentAsString());
+  }
+
+  private static String seenIn(String page) {
+    Matcher field = Pattern.compile("name=\"seen\" value=\"([^\"]+)\"").matcher(page);
+    assertThat(field.find()).isTrue();
+    return field.group(1);
+  }
+
+  private ResultActions edit(String path, String seen, String notes) throws Exception {
+    return post(
+        keeper,
+        path,
+        "kind",
+        "Coleus scutellarioides",
+        "placeId",
+        sill.id().toString(),
+        "pot.shape",
+        "ROUND",
+        "stage",
+        "GROWTH",
+        "seen",
+        seen,
+        "notes",
+        notes);
+  }
+
+  @Test
+  void textThatCannotBeStoredIsSaidByItsField() throws Exception {
+    PlantView coleus = coleus();
+    for (String bad : new String[] {"a\u0000b", "half \ud83c"}) {
+      edit("/plants/" + coleus.id() + "/edit", "", bad)
+          .andExpect(status().isUnprocessableEntity())
+          .andExpect(content().string(containsString("a character that cannot be stored")));
+      post(keeper, "/plants/" + coleus.id() + "/entries", "line", bad)
+          .andExpect(status().isUnprocessableEntity());
+    }
   }
 }

@@ -52,6 +52,12 @@ class PlantServiceTest {
   }
 
   @Test
+  void aTypedCodeThatUsesUpTheYearDoesNotEndIt() {
+    assertThat(PlantService.nextCode(List.of("2026-001", "2026-999999"), LocalDate.of(2026, 3, 1)))
+        .isEqualTo("2026-002");
+  }
+
+  @Test
   void aTakenCodeIsRefusedAtItsField() {
     PlantView one = keepers.plant(keeper, sill, "Phalaenopsis");
     PlantForm same = withCode(Keepers.form(sill, "Vanda", null), one.code());
