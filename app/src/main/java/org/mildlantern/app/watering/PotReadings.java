@@ -16,6 +16,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.PlainInput;
 import org.mildlantern.core.journal.Metered;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.Weighed;
@@ -80,7 +81,11 @@ public class PotReadings {
     Set<String> known =
         new HashSet<>(
             journal.knownKeys(
-                batch.stream().map(Sent::id).filter(id -> id != null).distinct().toList()));
+                batch.stream()
+                    .map(Sent::id)
+                    .filter(id -> id != null && PlainInput.isStorable(id))
+                    .distinct()
+                    .toList()));
     Map<Long, List<Entry>> entries = new HashMap<>(weights.entries(plantIds(batch, byCode)));
     List<Taken> taken = new ArrayList<>();
     for (Sent sent : batch) {
@@ -113,8 +118,11 @@ public class PotReadings {
   }
 
   private String fault(Sent sent, Map<String, PlantView> byCode, Map<Long, List<Entry>> entries) {
-    if (sent.id() == null || sent.id().isBlank() || sent.id().length() > 80) {
-      return "id: 1 to 80 characters";
+    if (sent.id() == null
+        || sent.id().isBlank()
+        || sent.id().length() > 80
+        || !PlainInput.isStorable(sent.id())) {
+      return "id: 1 to 80 characters that can be stored";
     }
     PlantView plant = byCode.get(sent.plant());
     if (plant == null) {

@@ -17,6 +17,7 @@ import org.mildlantern.app.AppTest;
 import org.mildlantern.app.Keepers;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.keeper.TokenScope;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
@@ -139,7 +140,7 @@ class ApiTest {
   @Test
   void aRevokedOrWrongTokenOpensNothing() throws Exception {
     SignedIn keeper = keepers.make();
-    String token = keepers.as(keeper, () -> service.makeToken("mine"));
+    String token = keepers.as(keeper, () -> service.makeToken("mine", TokenScope.ALL, null));
     web.perform(get("/api/v1/vocabulary").header("Authorization", "Bearer " + token))
         .andExpect(status().isOk());
     Long id = keepers.as(keeper, service::tokens).get(0).id();

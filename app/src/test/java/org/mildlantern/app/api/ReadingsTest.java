@@ -16,6 +16,7 @@ import org.mildlantern.app.Keepers;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.keeper.TokenScope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.round.PlaceKind;
@@ -42,7 +43,7 @@ class ReadingsTest {
     plant =
         keepers.plant(
             keeper, keepers.place(keeper, "Sill", PlaceKind.INDOOR), "Coleus scutellarioides");
-    token = keepers.as(keeper, () -> service.makeToken("scale"));
+    token = keepers.as(keeper, () -> service.makeToken("scale", TokenScope.ALL, null));
   }
 
   private ResultActions send(String body) throws Exception {
@@ -125,9 +126,27 @@ class ReadingsTest {
   }
 
   @Test
+  void whatCannotBeReadIsNamedByItsPlaceAndTheRestIsTaken() throws Exception {
+    send("{\"readings\": [{\"id\": \"n\", \"value\": \"much\"}, 7, "
+            + reading("k", "2026-11-23T09:00:00Z", "SCENT", "4")
+            + ","
+            + reading("a\\u0000b", "2026-11-23T09:00:00Z", "METER", "4")
+            + ","
+            + reading("good", "2026-11-23T09:00:00Z", "METER", "4")
+            + "]}")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.readings[0].message").value("value: cannot be read"))
+        .andExpect(jsonPath("$.readings[1].state").value("refused"))
+        .andExpect(jsonPath("$.readings[2].message").value("kind: cannot be read"))
+        .andExpect(jsonPath("$.readings[3].message").value(containsString("id:")))
+        .andExpect(jsonPath("$.readings[4].index").value(4))
+        .andExpect(jsonPath("$.readings[4].state").value("stored"));
+  }
+
+  @Test
   void otherPlantsEmptyBatchesAndNoTokenAreTurnedAway() throws Exception {
     String body = "{\"readings\": [" + reading("x", "2026-11-23T08:00:00Z", "WEIGHT", "400") + "]}";
-    token = keepers.as(keepers.make(), () -> service.makeToken("other"));
+    token = keepers.as(keepers.make(), () -> service.makeToken("other", TokenScope.ALL, null));
     send(body).andExpect(jsonPath("$.readings[0].message").value(containsString("no plant has")));
     send("{\"readings\": []}").andExpect(status().isBadRequest());
     send("{\"readings\": \"many\"}").andExpect(status().isBadRequest());
