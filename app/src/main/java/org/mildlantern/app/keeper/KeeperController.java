@@ -3,14 +3,20 @@ package org.mildlantern.app.keeper;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.AssertTrue;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
+import org.mildlantern.app.web.Meanwhile;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
@@ -33,10 +39,12 @@ class KeeperController {
   private final KeeperService keepers;
   private final Scope scope;
   private final DemoDoor demo;
+  private final Access access;
   private final HttpSessionSecurityContextRepository contexts =
       new HttpSessionSecurityContextRepository();
 
-  KeeperController(KeeperService keepers, Scope scope, DemoDoor demo) {
+  KeeperController(KeeperService keepers, Scope scope, DemoDoor demo, Access access) {
+    this.access = access;
     this.keepers = keepers;
     this.scope = scope;
     this.demo = demo;
@@ -51,8 +59,19 @@ class KeeperController {
       @NotBlank(message = "What shall we call you?")
           @Size(max = 80, message = "At most 80 characters.")
           String name,
-      @NotNull @Size(min = 10, max = 200, message = "Between 10 and 200 characters.")
-          String password) {}
+      @NotNull String password) {
+    /** What bcrypt takes in (Provos and Mazières 1999). */
+    private static final int MOST_BYTES = 72;
+
+    private static final int LEAST = 10;
+
+    @AssertTrue(message = "At least 10 characters, and at most 72 bytes: plain letters take one.")
+    public boolean isPasswordOfLength() {
+      return password != null
+          && password.length() >= LEAST
+          && password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+    }
+  }
 
   /** What is typed to describe the collection. */
   record CollectionForm(
@@ -68,11 +87,13 @@ class KeeperController {
   @GetMapping("/sign-in")
   String signIn(Model model) {
     model.addAttribute("demo", demo.open());
+    model.addAttribute("registration", access.registration());
     return "keeper/sign-in";
   }
 
   @GetMapping("/register")
   String register(Model model) {
+    requireOpen();
     model.addAttribute("registration", new Registration("", "", ""));
     return "keeper/register";
   }
@@ -81,21 +102,22 @@ class KeeperController {
   String register(
       @Valid @ModelAttribute("registration") Registration registration,
       BindingResult errors,
-      HttpServletRequest request,
       HttpServletResponse response) {
-    if (!errors.hasErrors()) {
-      try {
-        SignedIn keeper =
-            keepers.register(
-                registration.email().strip(), registration.name().strip(), registration.password());
-        signIn(keeper, request, response);
-        return "redirect:/today";
-      } catch (IllegalArgumentException e) {
-        errors.rejectValue("email", "taken", e.getMessage());
-      }
+    requireOpen();
+    if (errors.hasErrors()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return "keeper/register";
     }
-    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    return "keeper/register";
+    // The same whether the address is new or not: nobody learns who has an account.
+    keepers.registerIfNew(
+        registration.email().strip(), registration.name().strip(), registration.password());
+    return "redirect:/sign-in?made";
+  }
+
+  private void requireOpen() {
+    if (!access.registration()) {
+      throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
   }
 
   @PostMapping("/demo")
@@ -113,19 +135,30 @@ class KeeperController {
 
   @GetMapping("/settings")
   String settings(Model model) {
-    SignedIn keeper = scope.keeper();
-    return settings(
-        model, new CollectionForm(keeper.collectionName(), keeper.latitude(), keeper.zoneName()));
+    CollectionForm saved = saved();
+    Meanwhile.show(saved, model);
+    return settings(model, saved);
+  }
+
+  private CollectionForm saved() {
+    SignedIn keeper = keepers.collection();
+    return new CollectionForm(keeper.collectionName(), keeper.latitude(), keeper.zoneName());
   }
 
   @PostMapping("/settings")
   String settings(
       @Valid @ModelAttribute("collectionForm") CollectionForm form,
       BindingResult errors,
+      @RequestParam(defaultValue = "") String seen,
       Model model,
       HttpServletRequest request,
       HttpServletResponse response,
       RedirectAttributes flash) {
+    model.addAttribute("seen", seen);
+    if (!errors.hasErrors() && Meanwhile.changed(seen, saved(), form, Map.of(), model)) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return settings(model, form);
+    }
     if (!errors.hasErrors() && !zones().contains(form.zone())) {
       errors.rejectValue("zone", "unknown", "Pick one from the list.");
     }
@@ -142,15 +175,34 @@ class KeeperController {
   }
 
   @PostMapping("/settings/tokens")
-  String makeToken(@RequestParam(defaultValue = "") String name, RedirectAttributes flash) {
+  String makeToken(
+      @RequestParam(defaultValue = "") String name,
+      @RequestParam(defaultValue = "READ") TokenScope may,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          LocalDate until,
+      RedirectAttributes flash) {
     String clean = name.strip();
+    String problem = null;
     if (clean.isEmpty() || clean.length() > 60) {
-      flash.addFlashAttribute("tokenProblem", "Give the token a name of up to 60 characters.");
-      flash.addFlashAttribute("tokenName", name);
+      problem = "Give the token a name of up to 60 characters.";
+    } else if (until != null && until.isBefore(scope.today())) {
+      problem = "Its last day is over already.";
+    }
+    if (problem == null) {
+      flash.addFlashAttribute("newToken", keepers.makeToken(clean, may, until));
     } else {
-      flash.addFlashAttribute("newToken", keepers.makeToken(clean));
+      flash.addFlashAttribute("tokenProblem", problem);
+      flash.addFlashAttribute("tokenName", name);
+      flash.addFlashAttribute("tokenMay", may);
+      flash.addFlashAttribute("tokenUntil", until);
     }
     return "redirect:/settings#tokens";
+  }
+
+  @PostMapping("/settings/sign-out-everywhere")
+  String signOutEverywhere() {
+    keepers.signOutEverywhere();
+    return "redirect:/sign-in?out";
   }
 
   @PostMapping("/settings/tokens/{id}/revoke")
@@ -166,6 +218,7 @@ class KeeperController {
     model.addAttribute("collectionForm", form);
     model.addAttribute("zones", zones());
     model.addAttribute("tokens", keepers.tokens());
+    model.addAttribute("scopes", TokenScope.values());
     return "keeper/settings";
   }
 

@@ -15,6 +15,8 @@ interface KeptCollectionRepository extends JpaRepository<KeptCollection, Long> {
 }
 
 interface ApiTokenRepository extends JpaRepository<ApiToken, Long> {
+  Optional<ApiToken> findByHash(String hash);
+
   Optional<ApiToken> findByHashAndRevokedAtIsNull(String hash);
 
   List<ApiToken> findByKeeperIdAndRevokedAtIsNullOrderById(Long keeperId);

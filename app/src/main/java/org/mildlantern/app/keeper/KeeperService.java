@@ -1,18 +1,13 @@
 package org.mildlantern.app.keeper;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,30 +17,40 @@ import org.springframework.transaction.annotation.Transactional;
 public class KeeperService implements UserDetailsService {
   private static final String FIRST_COLLECTION = "My plants";
   private static final double FIRST_LATITUDE = 52;
-  private static final int TOKEN_BYTES = 32;
 
   private final KeeperRepository keepers;
   private final KeptCollectionRepository collections;
   private final ApiTokenRepository tokens;
   private final PasswordEncoder encoder;
   private final Scope scope;
-  private final SecureRandom random = new SecureRandom();
+  private final FindByIndexNameSessionRepository<?> sessions;
+  private final KnownBrowsers browsers;
 
   KeeperService(
       KeeperRepository keepers,
       KeptCollectionRepository collections,
       ApiTokenRepository tokens,
       PasswordEncoder encoder,
-      Scope scope) {
+      Scope scope,
+      FindByIndexNameSessionRepository<?> sessions,
+      KnownBrowsers browsers) {
     this.keepers = keepers;
     this.collections = collections;
     this.tokens = tokens;
     this.encoder = encoder;
     this.scope = scope;
+    this.sessions = sessions;
+    this.browsers = browsers;
   }
 
   /** A token as the settings page lists it. */
-  public record TokenView(Long id, String name, Instant createdAt, Instant lastUsedAt) {}
+  public record TokenView(
+      Long id,
+      String name,
+      TokenScope scope,
+      LocalDate expiresOn,
+      Instant createdAt,
+      Instant lastUsedAt) {}
 
   @Override
   @Transactional(readOnly = true)
@@ -73,6 +78,21 @@ public class KeeperService implements UserDetailsService {
     return SignedIn.of(keeper, collection);
   }
 
+  /** Makes an account unless there is one with the address; takes as long either way. */
+  void registerIfNew(String email, String name, String password) {
+    if (keepers.byEmail(email).isPresent()) {
+      encoder.encode(password);
+    } else {
+      register(email, name, password);
+    }
+  }
+
+  /** The keeper's collection as it is saved now, perhaps from another window. */
+  @Transactional(readOnly = true)
+  SignedIn collection() {
+    return byEmail(scope.keeper().email()).orElseThrow();
+  }
+
   /** Changes what the collection is called and where on earth it is. */
   public SignedIn describeCollection(String name, double latitude, String zone) {
     KeptCollection collection = collections.findById(scope.keeper().collectionId()).orElseThrow();
@@ -90,27 +110,36 @@ public class KeeperService implements UserDetailsService {
     collections.findById(scope.keeper().collectionId()).orElseThrow().learn(whether);
   }
 
-  /** Makes a token for the signed-in keeper and gives its text, which is shown only now. */
-  public String makeToken(String name) {
-    byte[] bytes = new byte[TOKEN_BYTES];
-    random.nextBytes(bytes);
-    String token = "ml_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    keepToken(name, token);
+  /**
+   * Makes a token for the signed-in keeper and gives its text, which is shown only now.
+   *
+   * @param expiresOn last day on which it holds, or null
+   */
+  public String makeToken(String name, TokenScope scope, LocalDate expiresOn) {
+    String token = "ml_" + Secrets.fresh();
+    tokens.save(token(name, token, scope, expiresOn));
     return token;
   }
 
-  /** Accepts a token whose text was made elsewhere, unless it is known already. */
+  /** Accepts a token whose text was made elsewhere, unless it is known; a revoked one stays so. */
   public void keepToken(String name, String token) {
-    String hash = hash(token);
-    if (tokens.findByHashAndRevokedAtIsNull(hash).isEmpty()) {
-      tokens.save(new ApiToken(scope.keeper().keeperId(), name, hash, scope.now()));
+    if (tokens.findByHash(Secrets.hash(token)).isEmpty()) {
+      tokens.save(token(name, token, TokenScope.ALL, null));
     }
+  }
+
+  private ApiToken token(String name, String text, TokenScope may, LocalDate expiresOn) {
+    return new ApiToken(
+        scope.keeper().keeperId(), name, Secrets.hash(text), scope.now(), may, expiresOn);
   }
 
   @Transactional(readOnly = true)
   public List<TokenView> tokens() {
     return tokens.findByKeeperIdAndRevokedAtIsNullOrderById(scope.keeper().keeperId()).stream()
-        .map(t -> new TokenView(t.id(), t.name(), t.createdAt(), t.lastUsedAt()))
+        .map(
+            t ->
+                new TokenView(
+                    t.id(), t.name(), t.scope(), t.expiresOn(), t.createdAt(), t.lastUsedAt()))
         .toList();
   }
 
@@ -121,15 +150,29 @@ public class KeeperService implements UserDetailsService {
     return token.isPresent();
   }
 
-  /** The keeper whose token this is. */
-  public Optional<SignedIn> byToken(String token) {
+  /** A keeper, and what their token allows. */
+  record Bearer(SignedIn keeper, TokenScope scope) {}
+
+  /** The keeper whose token this is, unless it is revoked or past its day. */
+  Optional<Bearer> byToken(String token) {
     return tokens
-        .findByHashAndRevokedAtIsNull(hash(token))
-        .map(
-            found -> {
-              found.used(scope.now());
-              return signedIn(keepers.findById(found.keeperId()).orElseThrow());
-            });
+        .findByHashAndRevokedAtIsNull(Secrets.hash(token))
+        .map(found -> bearer(found, signedIn(keepers.findById(found.keeperId()).orElseThrow())));
+  }
+
+  private Bearer bearer(ApiToken token, SignedIn keeper) {
+    LocalDate today = LocalDate.ofInstant(scope.now(), keeper.zone());
+    if (token.expiresOn() != null && today.isAfter(token.expiresOn())) {
+      return null;
+    }
+    token.used(scope.now());
+    return new Bearer(keeper, token.scope());
+  }
+
+  /** Ends all sessions of the signed-in keeper, and forgets their browsers. */
+  void signOutEverywhere() {
+    sessions.findByPrincipalName(scope.keeper().email()).keySet().forEach(sessions::deleteById);
+    browsers.forget(scope.keeper());
   }
 
   /** The day from which the demo collection's dates were counted, if it is one. */
@@ -144,15 +187,5 @@ public class KeeperService implements UserDetailsService {
 
   private SignedIn signedIn(Keeper keeper) {
     return SignedIn.of(keeper, collections.findByKeeperId(keeper.id()).orElseThrow());
-  }
-
-  private static String hash(String token) {
-    try {
-      byte[] digest =
-          MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(digest);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

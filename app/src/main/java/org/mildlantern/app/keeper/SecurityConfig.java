@@ -1,20 +1,31 @@
 package org.mildlantern.app.keeper;
 
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.SimpleUrlAuthenticationFailureHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
 
 /** Who may call what, and the headers that keep pages from being misused. */
 @Configuration
@@ -28,6 +39,14 @@ class SecurityConfig {
     return PasswordEncoderFactories.createDelegatingPasswordEncoder();
   }
 
+  /** Refuses requests under names that are not ours (DNS rebinding). */
+  @Bean
+  HttpFirewall firewall(Access access) {
+    StrictHttpFirewall firewall = new StrictHttpFirewall();
+    firewall.setAllowedHostnames(access::isOurs);
+    return firewall;
+  }
+
   @Bean
   @Order(1)
   SecurityFilterChain openInterface(HttpSecurity http, KeeperService keepers) throws Exception {
@@ -35,27 +54,46 @@ class SecurityConfig {
         .csrf(AbstractHttpConfigurer::disable)
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         .addFilterBefore(new TokenFilter(keepers), UsernamePasswordAuthenticationFilter.class)
-        .authorizeHttpRequests(requests -> requests.anyRequest().authenticated())
+        .authorizeHttpRequests(
+            requests ->
+                requests
+                    .requestMatchers("/api/v1/readings")
+                    .hasAuthority("send")
+                    .anyRequest()
+                    .hasAuthority("ask"))
         .exceptionHandling(
             e ->
-                e.authenticationEntryPoint(
-                    (request, response, problem) -> {
-                      response.setStatus(HttpStatus.UNAUTHORIZED.value());
-                      response.setHeader("WWW-Authenticate", "Bearer");
-                      response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-                      response
-                          .getWriter()
-                          .write(
-                              "{\"title\":\"Unauthorized\",\"status\":401,\"detail\":\"Send a bearer"
-                                  + " token; make one in settings.\"}");
-                    }))
+                e.accessDeniedHandler(
+                        (request, response, denied) -> {
+                          response.setStatus(HttpStatus.FORBIDDEN.value());
+                          response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+                          response
+                              .getWriter()
+                              .write(
+                                  "{\"title\":\"Forbidden\",\"status\":403,\"detail\":\"This token"
+                                      + " is not for that.\"}");
+                        })
+                    .authenticationEntryPoint(
+                        (request, response, problem) -> {
+                          response.setStatus(HttpStatus.UNAUTHORIZED.value());
+                          response.setHeader("WWW-Authenticate", "Bearer");
+                          response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+                          response
+                              .getWriter()
+                              .write(
+                                  "{\"title\":\"Unauthorized\",\"status\":401,\"detail\":\"Send a bearer"
+                                      + " token; make one in settings.\"}");
+                        }))
         .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY)))
         .build();
   }
 
   @Bean
   @Order(2)
-  SecurityFilterChain pages(HttpSecurity http, DataSource dataSource) throws Exception {
+  SecurityFilterChain pages(HttpSecurity http, DataSource dataSource, KnownBrowsers browsers)
+      throws Exception {
+    CookieRequestCache wanted = new CookieRequestCache();
+    wanted.setRequestMatcher(SecurityConfig::isPage);
     return http.authorizeHttpRequests(
             requests ->
                 requests
@@ -63,14 +101,8 @@ class SecurityConfig {
                         "/sign-in",
                         "/register",
                         "/demo",
-                        "/sw.js",
-                        "/css/**",
-                        "/js/**",
-                        "/fonts/**",
-                        "/img/**",
-                        "/webjars/**",
                         "/favicon.ico",
-                        "/actuator/health",
+                        "/actuator/health/**",
                         "/v3/api-docs/**",
                         "/v3/api-docs.yaml",
                         "/error")
@@ -81,12 +113,15 @@ class SecurityConfig {
             form ->
                 form.loginPage("/sign-in")
                     .usernameParameter("email")
-                    .defaultSuccessUrl("/today")
-                    .failureUrl("/sign-in?error")
+                    .successHandler(new Welcome(browsers, wanted))
+                    .failureHandler(turnedAway())
                     .permitAll())
         .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-        .addFilterBefore(new SignInLimit(dataSource), UsernamePasswordAuthenticationFilter.class)
-        .csrf(Customizer.withDefaults())
+        .addFilterBefore(
+            new SignInLimit(dataSource, browsers), UsernamePasswordAuthenticationFilter.class)
+        // Neither the token of forms nor the page that was wanted needs a session for a stranger.
+        .csrf(csrf -> csrf.csrfTokenRepository(tokens()))
+        .requestCache(cache -> cache.requestCache(wanted))
         .headers(
             headers ->
                 headers
@@ -95,5 +130,43 @@ class SecurityConfig {
                     .permissionsPolicyHeader(
                         p -> p.policy("camera=(), microphone=(), geolocation=()")))
         .build();
+  }
+
+  private static CookieCsrfTokenRepository tokens() {
+    CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+    tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict").path("/"));
+    return tokens;
+  }
+
+  private static SimpleUrlAuthenticationFailureHandler turnedAway() {
+    SimpleUrlAuthenticationFailureHandler handler =
+        new SimpleUrlAuthenticationFailureHandler("/sign-in?error");
+    handler.setAllowSessionCreation(false);
+    return handler;
+  }
+
+  private static boolean isPage(HttpServletRequest request) {
+    return request.getMethod().equals("GET")
+        && request.getHeader("HX-Request") == null
+        && String.valueOf(request.getHeader(HttpHeaders.ACCEPT)).contains("text/html");
+  }
+
+  /** Leads to the page that was wanted, and knows the browser from then on. */
+  private static class Welcome extends SavedRequestAwareAuthenticationSuccessHandler {
+    private final KnownBrowsers browsers;
+
+    Welcome(KnownBrowsers browsers, CookieRequestCache wanted) {
+      this.browsers = browsers;
+      setRequestCache(wanted);
+      setDefaultTargetUrl("/today");
+    }
+
+    @Override
+    public void onAuthenticationSuccess(
+        HttpServletRequest request, HttpServletResponse response, Authentication who)
+        throws ServletException, IOException {
+      browsers.remember((SignedIn) who.getPrincipal(), request, response);
+      super.onAuthenticationSuccess(request, response, who);
+    }
   }
 }

@@ -12,13 +12,16 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Limits sign-in attempts for each address and account and for each network address. The counts
- * live in the database, so that they hold for all instances.
+ * Slows down sign-in attempts for each address and account and for each network address: after the
+ * first few a try comes free every half minute. A browser in which the keeper has signed in before
+ * has tries of its own, so that strangers cannot shut its keeper out. The counts live in the
+ * database, so that they hold for all instances.
  */
 class SignInLimit extends OncePerRequestFilter {
   private static final int TRIES_FOR_ACCOUNT = 8;
@@ -26,8 +29,10 @@ class SignInLimit extends OncePerRequestFilter {
   private static final Duration WINDOW = Duration.ofMinutes(5);
 
   private final ProxyManager<Long> buckets;
+  private final KnownBrowsers browsers;
 
-  SignInLimit(DataSource dataSource) {
+  SignInLimit(DataSource dataSource, KnownBrowsers browsers) {
+    this.browsers = browsers;
     this.buckets = Bucket4jPostgreSQL.selectForUpdateBasedBuilder(dataSource).build();
   }
 
@@ -42,8 +47,13 @@ class SignInLimit extends OncePerRequestFilter {
       throws ServletException, IOException {
     String network = request.getRemoteAddr();
     String email = String.valueOf(request.getParameter("email")).strip().toLowerCase(Locale.ROOT);
-    if (take("network " + network, TRIES_FOR_NETWORK)
-        && take("account " + network + " " + email, TRIES_FOR_ACCOUNT)) {
+    Optional<String> known = browsers.mark(request, email);
+    boolean may =
+        known.isPresent()
+            ? take("browser " + known.get(), TRIES_FOR_ACCOUNT)
+            : take("network " + network, TRIES_FOR_NETWORK)
+                && take("account " + network + " " + email, TRIES_FOR_ACCOUNT);
+    if (may) {
       chain.doFilter(request, response);
     } else {
       response.sendRedirect(request.getContextPath() + "/sign-in?wait");

@@ -30,11 +30,11 @@ class TokenFilter extends OncePerRequestFilter {
       keepers
           .byToken(header.substring(BEARER.length()).strip())
           .ifPresent(
-              keeper -> {
+              bearer -> {
                 SecurityContext context = SecurityContextHolder.createEmptyContext();
                 context.setAuthentication(
                     UsernamePasswordAuthenticationToken.authenticated(
-                        keeper, null, keeper.getAuthorities()));
+                        bearer.keeper(), null, bearer.scope().authorities()));
                 SecurityContextHolder.setContext(context);
               });
     }

@@ -3,10 +3,8 @@ package org.mildlantern.app.keeper;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,55 +13,17 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.app.Keepers;
-import org.mildlantern.app.WebCase;
-import org.mildlantern.app.cases.CaseService;
-import org.mildlantern.app.diagnose.DiagnoseService;
-import org.mildlantern.app.diagnose.WaitingTestService;
-import org.mildlantern.app.photos.Pictures;
-import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.round.PlaceKind;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.bind.annotation.RequestMethod;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
  * Walks every route that names an object with another keeper's object of that kind, and expects to
  * be told that there is none; the owner's own objects are there.
  */
-class CrossingTest extends WebCase {
+class CrossingTest extends EveryRoute {
   private static final String SECRET = "Zzsecretplant";
-
-  /** Everything that a route can name. */
-  private enum Of {
-    PLACE("place"),
-    PLANT("plant"),
-    ENTRY("entry"),
-    CASE("plant_case"),
-    VISIT("treatment_visit"),
-    PATCH_TEST("patch_test"),
-    WAITING_TEST("waiting_test"),
-    PHOTO("photo"),
-    BOTTLE("cabinet_item"),
-    RATE("cabinet_rate"),
-    MIX("mix"),
-    TRAP("trap_count"),
-    TOKEN("api_token");
-
-    private final String table;
-
-    Of(String table) {
-      this.table = table;
-    }
-  }
 
   private record Call(HttpMethod method, String path, Of of, String... params) {}
 
@@ -170,17 +130,6 @@ class CrossingTest extends WebCase {
           post("/plants/{id}/archive", Of.PLANT, "away", "true"),
           post("/plants/{id}/edit", Of.PLANT, PLANT_FORM));
 
-  @Autowired PlantService plants;
-  @Autowired DiagnoseService diagnose;
-  @Autowired CaseService cases;
-  @Autowired WaitingTestService tests;
-  @Autowired KeeperService accounts;
-  @Autowired JdbcClient jdbc;
-
-  @Autowired
-  @Qualifier("requestMappingHandlerMapping")
-  RequestMappingHandlerMapping routes;
-
   private SignedIn first;
   private SignedIn second;
   private Map<Of, Long> ofFirst;
@@ -192,77 +141,6 @@ class CrossingTest extends WebCase {
     second = keepers.make();
     ofFirst = furnish(first, SECRET, "Zzsecretplace");
     ofSecond = furnish(second, "Own plant", "Own place");
-  }
-
-  private Map<Of, Long> furnish(SignedIn keeper, String name, String placeName) throws Exception {
-    PlaceView place = keepers.place(keeper, placeName, PlaceKind.INDOOR);
-    PlantView plant = keepers.as(keeper, () -> plants.add(Keepers.form(place, name, "leafy-stem")));
-    String ofPlant = "/plants/" + plant.id();
-    Long entry = keepers.note(keeper, plant.id(), "watered 200").id();
-    keepers.as(keeper, () -> diagnose.mark(plant.id(), "stipple@old-leaves", true));
-    Long kase = keepers.as(keeper, () -> cases.open(plant.id(), "spider-mites")).orElseThrow().id();
-    post(keeper, "/cases/" + kase + "/treatment", "school", "soap-and-water", "size", "SOME");
-    post(keeper, ofPlant + "/patch-tests", "means", "soap");
-    keepers.as(keeper, () -> tests.begin(plant.id(), "soak-test", "firm-after-soak@whole"));
-    web.perform(
-        multipart(ofPlant + "/photos")
-            .file(new MockMultipartFile("files", "a.jpg", "image/jpeg", Pictures.jpeg(40, 30)))
-            .with(user(keeper))
-            .with(csrf()));
-    post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "50", "unit", "ml");
-    Long bottle = newest(Of.BOTTLE, keeper);
-    post(keeper, "/mixing/" + bottle + "/rates", "usedFor", "indoors", "printed", "15 ml/L");
-    post(
-        keeper,
-        "/mixing/" + bottle + "/mix",
-        "rate",
-        newest(Of.RATE, keeper).toString(),
-        "volume",
-        "500");
-    post(
-        keeper,
-        "/places/" + place.id() + "/traps",
-        "traps",
-        "2",
-        "counted",
-        "9",
-        "day",
-        "2026-11-22");
-    keepers.as(keeper, () -> accounts.makeToken("for a scale"));
-    Map<Of, Long> all = new EnumMap<>(Of.class);
-    for (Of of : Of.values()) {
-      all.put(of, of == Of.ENTRY ? entry : newest(of, keeper));
-    }
-    return all;
-  }
-
-  private Long newest(Of of, SignedIn keeper) {
-    boolean token = of == Of.TOKEN;
-    return jdbc.sql(
-            "select max(id) from %s where %s = ?"
-                .formatted(of.table, token ? "keeper_id" : "collection_id"))
-        .param(token ? keeper.keeperId() : keeper.collectionId())
-        .query(Long.class)
-        .single();
-  }
-
-  private record Route(RequestMethod method, String path) {}
-
-  private List<Route> allRoutes() {
-    List<Route> all = new ArrayList<>();
-    routes
-        .getHandlerMethods()
-        .forEach(
-            (info, handler) -> {
-              if (handler.getBeanType().getName().startsWith("org.mildlantern")) {
-                for (String path : info.getPatternValues()) {
-                  for (RequestMethod method : info.getMethodsCondition().getMethods()) {
-                    all.add(new Route(method, path));
-                  }
-                }
-              }
-            });
-    return all;
   }
 
   @Test

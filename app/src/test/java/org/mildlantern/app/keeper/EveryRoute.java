@@ -1,0 +1,135 @@
+package org.mildlantern.app.keeper;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.mildlantern.app.Keepers;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.diagnose.DiagnoseService;
+import org.mildlantern.app.diagnose.WaitingTestService;
+import org.mildlantern.app.photos.Pictures;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** All routes of the app, and keepers who have one object of every kind that a route can name. */
+abstract class EveryRoute extends WebCase {
+  /** Everything that a route can name. */
+  enum Of {
+    PLACE("place"),
+    PLANT("plant"),
+    ENTRY("entry"),
+    CASE("plant_case"),
+    VISIT("treatment_visit"),
+    PATCH_TEST("patch_test"),
+    WAITING_TEST("waiting_test"),
+    PHOTO("photo"),
+    BOTTLE("cabinet_item"),
+    RATE("cabinet_rate"),
+    MIX("mix"),
+    TRAP("trap_count"),
+    TOKEN("api_token");
+
+    final String table;
+
+    Of(String table) {
+      this.table = table;
+    }
+  }
+
+  @Autowired PlantService plants;
+  @Autowired DiagnoseService diagnose;
+  @Autowired CaseService cases;
+  @Autowired WaitingTestService tests;
+  @Autowired KeeperService accounts;
+  @Autowired JdbcClient jdbc;
+
+  @Autowired
+  @Qualifier("requestMappingHandlerMapping")
+  RequestMappingHandlerMapping routes;
+
+  Map<Of, Long> furnish(SignedIn keeper, String name, String placeName) throws Exception {
+    PlaceView place = keepers.place(keeper, placeName, PlaceKind.INDOOR);
+    PlantView plant = keepers.as(keeper, () -> plants.add(Keepers.form(place, name, "leafy-stem")));
+    String ofPlant = "/plants/" + plant.id();
+    Long entry = keepers.note(keeper, plant.id(), "watered 200").id();
+    keepers.as(keeper, () -> diagnose.mark(plant.id(), "stipple@old-leaves", true));
+    Long kase = keepers.as(keeper, () -> cases.open(plant.id(), "spider-mites")).orElseThrow().id();
+    post(keeper, "/cases/" + kase + "/treatment", "school", "soap-and-water", "size", "SOME");
+    post(keeper, ofPlant + "/patch-tests", "means", "soap");
+    keepers.as(keeper, () -> tests.begin(plant.id(), "soak-test", "firm-after-soak@whole"));
+    web.perform(
+        multipart(ofPlant + "/photos")
+            .file(new MockMultipartFile("files", "a.jpg", "image/jpeg", Pictures.jpeg(40, 30)))
+            .with(user(keeper))
+            .with(csrf()));
+    post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "50", "unit", "ml");
+    Long bottle = newest(Of.BOTTLE, keeper);
+    post(keeper, "/mixing/" + bottle + "/rates", "usedFor", "indoors", "printed", "15 ml/L");
+    post(
+        keeper,
+        "/mixing/" + bottle + "/mix",
+        "rate",
+        newest(Of.RATE, keeper).toString(),
+        "volume",
+        "500");
+    post(
+        keeper,
+        "/places/" + place.id() + "/traps",
+        "traps",
+        "2",
+        "counted",
+        "9",
+        "day",
+        "2026-11-22");
+    keepers.as(keeper, () -> accounts.makeToken("for a scale", TokenScope.ALL, null));
+    Map<Of, Long> all = new EnumMap<>(Of.class);
+    for (Of of : Of.values()) {
+      all.put(of, of == Of.ENTRY ? entry : newest(of, keeper));
+    }
+    return all;
+  }
+
+  Long newest(Of of, SignedIn keeper) {
+    boolean token = of == Of.TOKEN;
+    return jdbc.sql(
+            "select max(id) from %s where %s = ?"
+                .formatted(of.table, token ? "keeper_id" : "collection_id"))
+        .param(token ? keeper.keeperId() : keeper.collectionId())
+        .query(Long.class)
+        .single();
+  }
+
+  record Route(RequestMethod method, String path, HandlerMethod handler) {}
+
+  List<Route> allRoutes() {
+    List<Route> all = new ArrayList<>();
+    routes
+        .getHandlerMethods()
+        .forEach(
+            (info, handler) -> {
+              if (handler.getBeanType().getName().startsWith("org.mildlantern")) {
+                for (String path : info.getPatternValues()) {
+                  for (RequestMethod method : info.getMethodsCondition().getMethods()) {
+                    all.add(new Route(method, path, handler));
+                  }
+                }
+              }
+            });
+    return all;
+  }
+}
