@@ -24,11 +24,12 @@ public final class StandIns {
   private StandIns() {}
 
   public static void main(String[] arguments) throws InterruptedException {
-    if (arguments.length != 2) {
-      System.err.println("Give the app's address and a token.");
+    String token = System.getenv("MILD_LANTERN_DEMO_TOKEN");
+    if (arguments.length != 1 || token == null) {
+      System.err.println("Give the app's address, and a token as MILD_LANTERN_DEMO_TOKEN.");
       System.exit(2);
     }
-    Outbox outbox = new Outbox(arguments[0], arguments[1]);
+    Outbox outbox = new Outbox(arguments[0], token);
     LocalDate from = today().minusDays(BACK_DAYS);
     long pause = SHORTEST_PAUSE.toMillis();
     while (true) {
