@@ -82,7 +82,8 @@
   document.addEventListener("htmx:afterSettle", firstDue);
   document.addEventListener("htmx:responseError", (e) => {
     const box = document.getElementById("trouble");
-    if (!box || e.detail.xhr.status === 409) return;
+    const comesAgain = e.detail.xhr.getResponseHeader("Retry-After") && e.detail.elt.closest?.("[data-once]");
+    if (!box || e.detail.xhr.status === 409 || comesAgain) return;
     box.textContent = e.detail.xhr.status === 403
       ? "You were signed out in the meantime. Load the page again; nothing you saved is lost."
       : "That did not work. Load the page again and retry.";

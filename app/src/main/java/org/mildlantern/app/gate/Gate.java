@@ -11,6 +11,8 @@ import java.sql.SQLTransientConnectionException;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -31,25 +33,45 @@ class Gate extends OncePerRequestFilter {
   private static final Duration WAIT = Duration.ofSeconds(25);
 
   /** After the database was not there, it is asked again only this much later. */
-  private static final Duration PAUSE = Duration.ofSeconds(1);
+  private static final Duration PAUSE = Duration.ofSeconds(2);
 
+  private static final String PAGE =
+      """
+      <!DOCTYPE html>
+      <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
+      <meta http-equiv="refresh" content="5"><title>One moment · Mild Lantern</title>
+      %s</head>
+      <body><header class="ribbon"></header><div class="wrap"><main id="page"><div class="door"><h1>One moment</h1>
+      <p class="mute mt-2">Your records cannot be reached just now. Nothing that was saved is lost. This page
+      tries again by itself every few seconds.</p>
+      <p class="mute">Answers of the round that could not be sent are kept in this browser and go out when
+      the records are back.</p></div></main></div></body></html>
+      """;
+
+  private final String page;
   private final Semaphore places;
   private volatile long downUntil = System.nanoTime();
 
-  Gate(HikariDataSource pool) {
+  Gate(HikariDataSource pool, Assets assets) {
+    this.page =
+        PAGE.formatted(
+            Stream.of(
+                    "/lib/bootstrap.min.css",
+                    "/css/tokens.css",
+                    "/css/base.css",
+                    "/css/frame.css",
+                    "/css/keeper.css")
+                .map(style -> "<link rel=\"stylesheet\" href=\"%s\">".formatted(assets.path(style)))
+                .collect(Collectors.joining("\n")));
     this.places = new Semaphore(pool.getMaximumPoolSize(), true);
-  }
-
-  @Override
-  protected boolean shouldNotFilter(HttpServletRequest request) {
-    return request.getRequestURI().startsWith("/actuator/");
   }
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (System.nanoTime() - downUntil < 0 || !enter()) {
+    boolean watch = request.getRequestURI().startsWith("/actuator/");
+    if (System.nanoTime() - downUntil < 0 || !watch && !enter()) {
       calm(request, response);
       return;
     }
@@ -63,7 +85,9 @@ class Gate extends OncePerRequestFilter {
       LOG.warn("the database cannot be reached: {}", e.getMessage());
       calm(request, response);
     } finally {
-      places.release();
+      if (!watch) {
+        places.release();
+      }
     }
   }
 
@@ -91,8 +115,7 @@ class Gate extends OncePerRequestFilter {
     return false;
   }
 
-  private static void calm(HttpServletRequest request, HttpServletResponse response)
-      throws IOException {
+  private void calm(HttpServletRequest request, HttpServletResponse response) throws IOException {
     response.reset();
     response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
     response.setHeader(HttpHeaders.RETRY_AFTER, "2");
@@ -100,22 +123,10 @@ class Gate extends OncePerRequestFilter {
     String accept = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
     if (accept.contains("text/html")) {
       response.setContentType("text/html;charset=utf-8");
-      response.getWriter().write(PAGE);
+      response.getWriter().write(page);
     } else {
       response.setContentType("application/problem+json");
       response.getWriter().write("{\"title\":\"The records cannot be reached\",\"status\":503}");
     }
   }
-
-  private static final String PAGE =
-      """
-      <!DOCTYPE html>
-      <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
-      <meta http-equiv="refresh" content="5"><title>One moment · Mild Lantern</title></head>
-      <body><main><h1>One moment</h1>
-      <p>Your records cannot be reached just now. Nothing that was saved is lost. This page tries
-      again by itself every few seconds.</p>
-      <p>Answers of the round that could not be sent are kept in this browser and go out when the
-      records are back.</p></main></body></html>
-      """;
 }

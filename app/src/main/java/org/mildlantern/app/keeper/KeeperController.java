@@ -149,13 +149,13 @@ class KeeperController {
   String settings(
       @Valid @ModelAttribute("collectionForm") CollectionForm form,
       BindingResult errors,
-      @RequestParam(defaultValue = "") String seen,
+      @RequestParam(defaultValue = "") String opened,
       Model model,
       HttpServletRequest request,
       HttpServletResponse response,
       RedirectAttributes flash) {
-    model.addAttribute("seen", seen);
-    if (!errors.hasErrors() && Meanwhile.changed(seen, saved(), form, Map.of(), model)) {
+    model.addAttribute("opened", opened);
+    if (!errors.hasErrors() && Meanwhile.changed(opened, saved(), form, Map.of(), model)) {
       response.setStatus(HttpStatus.CONFLICT.value());
       return settings(model, form);
     }

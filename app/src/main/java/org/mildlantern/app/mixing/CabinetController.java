@@ -123,12 +123,12 @@ class CabinetController {
       @PathVariable Long id,
       @Valid @ModelAttribute("itemForm") ItemForm form,
       BindingResult errors,
-      @RequestParam(defaultValue = "") String seen,
+      @RequestParam(defaultValue = "") String opened,
       HttpServletResponse response,
       Model model) {
-    model.addAttribute("seen", seen);
+    model.addAttribute("opened", opened);
     ItemForm now = form(item(id));
-    if (!errors.hasErrors() && Meanwhile.changed(seen, now, form, words(), model)) {
+    if (!errors.hasErrors() && Meanwhile.changed(opened, now, form, words(), model)) {
       response.setStatus(HttpStatus.CONFLICT.value());
       return editor(id, model);
     }

@@ -71,13 +71,13 @@ class PlaceController {
       @PathVariable Long id,
       @Valid @ModelAttribute("placeForm") PlaceForm form,
       BindingResult errors,
-      @RequestParam(defaultValue = "") String seen,
+      @RequestParam(defaultValue = "") String opened,
       Model model,
       HttpServletResponse response) {
     model.addAttribute("placeId", id);
-    model.addAttribute("seen", seen);
+    model.addAttribute("opened", opened);
     PlaceForm now = PlaceForm.of(places.find(id).orElseThrow(this::missing));
-    if (!errors.hasErrors() && Meanwhile.changed(seen, now, form, Map.of(), model)) {
+    if (!errors.hasErrors() && Meanwhile.changed(opened, now, form, Map.of(), model)) {
       response.setStatus(HttpStatus.CONFLICT.value());
       return "places/edit";
     }

@@ -163,12 +163,12 @@ class PlantController {
       @PathVariable Long id,
       @Valid @ModelAttribute("plantForm") PlantForm form,
       BindingResult errors,
-      @RequestParam(defaultValue = "") String seen,
+      @RequestParam(defaultValue = "") String opened,
       Model model,
       HttpServletResponse response) {
-    model.addAttribute("seen", seen);
+    model.addAttribute("opened", opened);
     PlantForm now = plants.form(id).orElseThrow(PlantController::missing);
-    if (!errors.hasErrors() && Meanwhile.changed(seen, now, form, words(), model)) {
+    if (!errors.hasErrors() && Meanwhile.changed(opened, now, form, words(), model)) {
       model.addAttribute("plantId", id);
       response.setStatus(HttpStatus.CONFLICT.value());
       return edit(model);

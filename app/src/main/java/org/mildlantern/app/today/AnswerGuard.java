@@ -109,6 +109,7 @@ class AnswerGuard implements Admission, HandlerInterceptor, WebMvcConfigurer {
       case UNDER_WAY -> throw new UnderWay();
       case OURS -> {}
     }
+    request.setAttribute(CLAIMED, key);
     at(request).ifPresent(AnsweredAt::set);
     Long plant = number(request, "plant");
     if (plant != null) {
@@ -124,7 +125,6 @@ class AnswerGuard implements Admission, HandlerInterceptor, WebMvcConfigurer {
                 throw new AnsweredByOther(entry);
               });
     }
-    request.setAttribute(CLAIMED, key);
   }
 
   @Override

@@ -18,7 +18,8 @@ import org.springframework.web.servlet.support.RequestDataValueProcessor;
 @Configuration
 class FormKeys {
   private static final Pattern WITHOUT =
-      Pattern.compile("^/(today/|sign-|register|demo).*|.*/diagnose/.*");
+      Pattern.compile(
+          "^/(today/|patch-tests/|visits/\\d+$|sign-|register|demo).*|.*/(diagnose|pest-looks).*");
 
   @Bean
   static BeanPostProcessor formKeysBesideTokens() {

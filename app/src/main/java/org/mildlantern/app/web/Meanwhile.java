@@ -16,8 +16,8 @@ public final class Meanwhile {
   /** What a field holds now, and its name in the form. */
   public record Change(String field, String saved) {}
 
-  /** A fingerprint of what a form shows; it travels in the form as {@code seen}. */
-  public static String seen(Record form) {
+  /** A fingerprint of what a form shows; it travels in the form as {@code opened}. */
+  private static String fingerprint(Record form) {
     CRC32 crc = new CRC32();
     crc.update(form.toString().getBytes(StandardCharsets.UTF_8));
     return Long.toHexString(crc.getValue());
@@ -25,23 +25,23 @@ public final class Meanwhile {
 
   /** Gives the page of a form what it must send back. */
   public static void show(Record form, Model model) {
-    model.addAttribute("seen", seen(form));
+    model.addAttribute("opened", fingerprint(form));
   }
 
   /**
    * Whether somebody else saved other values since; then the page is told what they are, and that
    * saving again keeps what is typed.
    *
-   * @param seen fingerprint that came back; empty is not checked
+   * @param opened fingerprint that came back; empty is not checked
    * @param words how ids in fields are called, by field
    */
   public static boolean changed(
-      String seen,
+      String opened,
       Record now,
       Record typed,
       Map<String, Function<Object, String>> words,
       Model model) {
-    if (seen.isEmpty() || seen.equals(seen(now))) {
+    if (opened.isEmpty() || opened.equals(fingerprint(now))) {
       return false;
     }
     List<Change> changes = new ArrayList<>();

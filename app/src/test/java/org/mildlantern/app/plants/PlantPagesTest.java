@@ -253,12 +253,12 @@ class PlantPagesTest extends WebCase {
   }
 
   private static String seenIn(String page) {
-    Matcher field = Pattern.compile("name=\"seen\" value=\"([^\"]+)\"").matcher(page);
+    Matcher field = Pattern.compile("name=\"opened\" value=\"([^\"]+)\"").matcher(page);
     assertThat(field.find()).isTrue();
     return field.group(1);
   }
 
-  private ResultActions edit(String path, String seen, String notes) throws Exception {
+  private ResultActions edit(String path, String opened, String notes) throws Exception {
     return post(
         keeper,
         path,
@@ -270,8 +270,8 @@ class PlantPagesTest extends WebCase {
         "ROUND",
         "stage",
         "GROWTH",
-        "seen",
-        seen,
+        "opened",
+        opened,
         "notes",
         notes);
   }

@@ -200,7 +200,8 @@ class AnswersTest extends WebCase {
       post(keeper, path + "/entries", "line", "watered 240", "key", form.group(1))
           .andExpect(redirectedUrl(path));
     }
-    post(keeper, path + "/entries", "line", "watered 100", "key", form.group(1));
+    post(keeper, path + "/entries", "line", "watered 100", "key", form.group(1))
+        .andExpect(redirectedUrl(path));
     assertThat(log()).extracting(Entry::text).hasSize(2);
   }
 
