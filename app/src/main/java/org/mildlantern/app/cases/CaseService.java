@@ -10,7 +10,7 @@ import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryCorrected;
 import org.mildlantern.app.journal.JournalService;
-import org.mildlantern.app.keeper.PageMemo;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -43,6 +43,7 @@ public class CaseService {
   private final JournalService journal;
   private final Knowledge knowledge;
   private final Scope scope;
+  private final CollectionMemo memo;
 
   CaseService(
       PlantCaseRepository cases,
@@ -51,7 +52,9 @@ public class CaseService {
       PlantService plants,
       JournalService journal,
       Knowledge knowledge,
-      Scope scope) {
+      Scope scope,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.cases = cases;
     this.changes = changes;
     this.diagnose = diagnose;
@@ -333,7 +336,7 @@ public class CaseService {
   /** All open cases, by plant id. */
   @Transactional(readOnly = true)
   public Map<Long, CaseView> open() {
-    return PageMemo.once(
+    return memo.once(
         "open-cases",
         () ->
             views(cases.open()).stream()

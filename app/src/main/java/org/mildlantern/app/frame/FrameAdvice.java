@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.plants.PlantView;
@@ -38,9 +39,11 @@ class FrameAdvice {
           Work.COLD, "cold to mind");
 
   private final RoundService rounds;
+  private final CollectionMemo memo;
   private final Scope scope;
 
-  FrameAdvice(RoundService rounds, Scope scope) {
+  FrameAdvice(RoundService rounds, CollectionMemo memo, Scope scope) {
+    this.memo = memo;
     this.rounds = rounds;
     this.scope = scope;
   }
@@ -77,7 +80,8 @@ class FrameAdvice {
     Board board = rounds.board();
     LocalDate today = board.today();
     LocalDate first = today.minusDays(PAST);
-    Map<LocalDate, Map<Work, Integer>> counts = rounds.counts(board, first, today.plusDays(AHEAD));
+    Map<LocalDate, Map<Work, Integer>> counts =
+        memo.once("ribbon", () -> rounds.counts(board, first, today.plusDays(AHEAD)));
     LocalDate shown = shownDay(request, today);
     List<FrameView.Day> days =
         counts.entrySet().stream().map(e -> day(e.getKey(), e.getValue(), today, shown)).toList();

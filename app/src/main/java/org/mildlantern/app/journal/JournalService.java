@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.mildlantern.app.keeper.PageMemo;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.NoteKind;
@@ -35,8 +35,11 @@ public class JournalService {
   private final EntryRepository entries;
   private final ApplicationEventPublisher events;
   private final Scope scope;
+  private final CollectionMemo memo;
 
-  JournalService(EntryRepository entries, ApplicationEventPublisher events, Scope scope) {
+  JournalService(
+      EntryRepository entries, ApplicationEventPublisher events, Scope scope, CollectionMemo memo) {
+    this.memo = memo;
     this.entries = entries;
     this.events = events;
     this.scope = scope;
@@ -184,7 +187,7 @@ public class JournalService {
   /** The id of each plant's newest row of any kind. */
   @Transactional(readOnly = true)
   public Map<Long, Long> newest() {
-    return PageMemo.once(
+    return memo.once(
         "newest",
         () ->
             entries.newest().stream()

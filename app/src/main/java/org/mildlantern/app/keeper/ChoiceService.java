@@ -10,15 +10,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class ChoiceService {
   private final CollectionChoiceRepository choices;
+  private final CollectionMemo memo;
 
-  ChoiceService(CollectionChoiceRepository choices) {
+  ChoiceService(CollectionChoiceRepository choices, CollectionMemo memo) {
+    this.memo = memo;
     this.choices = choices;
   }
 
   /** All choices by topic; what was never chosen is not there. A page reads them once. */
   @Transactional(readOnly = true)
   public Map<String, String> all() {
-    return PageMemo.once("choices", this::read);
+    return memo.once("choices", this::read);
   }
 
   private Map<String, String> read() {

@@ -9,13 +9,19 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 public final class PageMemo {
   private PageMemo() {}
 
+  /** Whether this is a request for a page that writes nothing. */
+  static boolean isOnlyRead() {
+    return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
+        && request.getRequest().getMethod().equals("GET");
+  }
+
   /** The value of the name, worked out once a page; each time where something may be written. */
   @SuppressWarnings("unchecked")
   public static <T> T once(String name, Supplier<T> work) {
-    if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
-        || !request.getRequest().getMethod().equals("GET")) {
+    if (!isOnlyRead()) {
       return work.get();
     }
+    RequestAttributes request = RequestContextHolder.currentRequestAttributes();
     String key = PageMemo.class.getName() + "." + name;
     Object known = request.getAttribute(key, RequestAttributes.SCOPE_REQUEST);
     if (known == null) {

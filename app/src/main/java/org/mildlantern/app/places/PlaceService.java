@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.mildlantern.app.keeper.PageMemo;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,14 +14,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PlaceService {
   private final PlaceRepository places;
+  private final CollectionMemo memo;
 
-  PlaceService(PlaceRepository places) {
+  PlaceService(PlaceRepository places, CollectionMemo memo) {
+    this.memo = memo;
     this.places = places;
   }
 
   @Transactional(readOnly = true)
   public List<PlaceView> all() {
-    return PageMemo.once("places", () -> places.inOrder().stream().map(Place::view).toList());
+    return memo.once("places", () -> places.inOrder().stream().map(Place::view).toList());
   }
 
   @Transactional(readOnly = true)

@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
-import org.mildlantern.app.keeper.PageMemo;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -43,6 +43,7 @@ public class PlantService {
   private final JournalService journal;
   private final Knowledge knowledge;
   private final Scope scope;
+  private final CollectionMemo memo;
 
   PlantService(
       PlantRepository plants,
@@ -50,7 +51,9 @@ public class PlantService {
       PlantNotes notes,
       JournalService journal,
       Knowledge knowledge,
-      Scope scope) {
+      Scope scope,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.plants = plants;
     this.places = places;
     this.notes = notes;
@@ -82,7 +85,7 @@ public class PlantService {
   /** All plants that are not archived, by name. */
   @Transactional(readOnly = true)
   public List<PlantView> kept() {
-    return PageMemo.once("kept-plants", () -> views(plants.kept()));
+    return memo.once("kept-plants", () -> views(plants.kept()));
   }
 
   @Transactional(readOnly = true)

@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
-import org.mildlantern.app.keeper.PageMemo;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -55,6 +55,7 @@ public class RoundService {
   private final JournalService journal;
   private final List<RoundSource> sources;
   private final RoundChoices choices;
+  private final CollectionMemo memo;
   private final Scope scope;
 
   RoundService(
@@ -63,7 +64,9 @@ public class RoundService {
       JournalService journal,
       List<RoundSource> sources,
       RoundChoices choices,
+      CollectionMemo memo,
       Scope scope) {
+    this.memo = memo;
     this.plants = plants;
     this.places = places;
     this.journal = journal;
@@ -72,9 +75,9 @@ public class RoundService {
     this.scope = scope;
   }
 
-  /** The board; a page that is only read computes it once. */
+  /** The board; pages that are only read compute it once, until something changes. */
   public Board board() {
-    return PageMemo.once("board", this::makeBoard);
+    return memo.once("board", this::makeBoard);
   }
 
   private Board makeBoard() {
@@ -148,7 +151,7 @@ public class RoundService {
 
   /** How long the keeper takes at a stop, from the times of answers. */
   private Minutes minutes() {
-    return PageMemo.once(
+    return memo.once(
         "minutes",
         () ->
             Minutes.learn(
