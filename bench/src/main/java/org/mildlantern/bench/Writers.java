@@ -95,9 +95,10 @@ public final class Writers {
     }
 
     String begin() throws InterruptedException {
-      until("/register", Map.of("email", email, "name", "Ann", "password", PASSWORD), "/sign-in.*");
+      until(
+          "/register", Map.of("email", email, "name", "Ann", "password", PASSWORD), ".*/sign-in.*");
       until("/sign-in", Map.of("email", email, "password", PASSWORD), ".*/today.*");
-      until("/places/new", Map.of("name", "Sill", "kind", "INDOOR"), "/places");
+      until("/places/new", Map.of("name", "Sill", "kind", "INDOOR"), ".*/places");
       String plant =
           until(
               "/plants/new",
@@ -110,7 +111,7 @@ public final class Writers {
                   "ROUND",
                   "stage",
                   "GROWTH"),
-              "/plants/\\d+");
+              ".*/plants/\\d+");
       return plant.replaceFirst(".*/plants/", "");
     }
 
