@@ -66,7 +66,7 @@ public final class Writers {
       Keeper keeper = new Keeper("kills" + number + "-" + UUID.randomUUID() + "@example.org");
       String plant = keeper.begin();
       for (int note = 0; !Files.exists(directory.resolve("stop")); note++) {
-        String words = "seen n" + number + "x" + note + "x";
+        String words = "Seen n" + number + "x" + note + "x";
         String key = UUID.randomUUID().toString();
         while (!keeper.note(plant, words, key)) {
           again.incrementAndGet();

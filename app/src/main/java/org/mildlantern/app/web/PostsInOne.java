@@ -1,5 +1,6 @@
 package org.mildlantern.app.web;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -35,7 +36,9 @@ class PostsInOne implements WebMvcRegistrations {
       protected ModelAndView handleInternal(
           HttpServletRequest request, HttpServletResponse response, HandlerMethod handler)
           throws Exception {
-        if (ONLY_READ.contains(request.getMethod()) || isOpenInterface(handler)) {
+        // The page that shows a fault is reached by the failed post itself: it stores nothing.
+        boolean fault = request.getDispatcherType() != DispatcherType.REQUEST;
+        if (fault || ONLY_READ.contains(request.getMethod()) || isOpenInterface(handler)) {
           return super.handleInternal(request, response, handler);
         }
         return one.run(

@@ -12,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import jakarta.servlet.DispatcherType;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -162,6 +163,27 @@ class AnswersTest extends WebCase {
     assertThat(log()).isEmpty();
     waited(answer(row, "damp")).andExpect(status().isNoContent());
     assertThat(log()).hasSize(1);
+  }
+
+  @Test
+  void thePageThatShowsAFaultTakesNoKey() throws Exception {
+    Round.Row row = row();
+    web.perform(
+        MockMvcRequestBuilders.post("/error")
+            .param("key", row.key())
+            .with(user(keeper))
+            .with(csrf())
+            .with(
+                request -> {
+                  request.setDispatcherType(DispatcherType.ERROR);
+                  return request;
+                }));
+    assertThat(
+            jdbc.queryForObject(
+                "select count(*) from round_answer where key like ?",
+                Integer.class,
+                row.key() + "%"))
+        .isZero();
   }
 
   @Test
