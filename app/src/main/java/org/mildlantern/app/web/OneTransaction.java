@@ -53,7 +53,7 @@ public class OneTransaction {
     try {
       done = work.call();
     } catch (Exception | Error e) {
-      transactions.rollback(status);
+      rollBackAfter(e, status);
       throw e;
     }
     // A fault that the work has caught and shown has marked the transaction, so nothing of it
@@ -64,5 +64,16 @@ public class OneTransaction {
       transactions.commit(status);
     }
     return done;
+  }
+
+  /**
+   * What went wrong first is what is told, also where the line is cut and nothing can be undone.
+   */
+  private void rollBackAfter(Throwable fault, TransactionStatus status) {
+    try {
+      transactions.rollback(status);
+    } catch (RuntimeException e) {
+      fault.addSuppressed(e);
+    }
   }
 }

@@ -3,6 +3,7 @@ package org.mildlantern.app.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -15,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.SimpleTransactionStatus;
 
 class OneTransactionTest {
@@ -74,5 +76,18 @@ class OneTransactionTest {
                     }))
         .isInstanceOf(CannotAcquireLockException.class);
     assertThat(runs).hasValue(4);
+  }
+
+  @Test
+  void whatWentWrongFirstIsToldWhereNothingCanBeUndone() {
+    doThrow(new TransactionSystemException("the line is cut")).when(transactions).rollback(any());
+    assertThatThrownBy(
+            () ->
+                one.run(
+                    () -> {
+                      throw new IllegalStateException("no");
+                    }))
+        .hasMessage("no")
+        .satisfies(fault -> assertThat(fault.getSuppressed()).hasSize(1));
   }
 }
