@@ -86,6 +86,7 @@ class PlantPageController {
       QuickLine read = notes.read(id, line).orElseThrow(Web::missing);
       Optional<CaseView.Step> window = window(id, read, reason);
       if (window.isPresent()) {
+        response.setHeader(Web.REFUSED, "1");
         model.addAttribute("window", window.get());
         model.addAttribute("line", line);
       } else {
@@ -101,6 +102,7 @@ class PlantPageController {
         model.addAttribute("echo", echo);
       }
     } catch (IllegalArgumentException e) {
+      response.setHeader(Web.REFUSED, "1");
       model.addAttribute("line", line);
       model.addAttribute("lineProblem", e.getMessage());
       if (!htmx.on()) {

@@ -27,12 +27,12 @@ import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
- * Takes answers of the round once, from whatever window or after however long without a line.
+ * Takes what a form says once, from whatever window or after however long without a line.
  *
- * <p>An answer comes with a {@code key} of its row; {@code plant}, {@code work} and {@code seen}
- * say what its keeper saw when it was given, {@code at} when that was if it had to wait. Where
- * somebody else answered in between, both sides are shown; {@code force} then keeps both, {@code
- * instead} takes the other one back.
+ * <p>An answer of the round comes with a {@code key} of its row; {@code plant}, {@code work} and
+ * {@code seen} say what its keeper saw when it was given, {@code at} when that was if it had to
+ * wait. Where somebody else answered in between, both sides are shown; {@code force} then keeps
+ * both, {@code instead} takes the other one back.
  */
 @Component
 class AnswerGuard implements Admission, HandlerInterceptor, WebMvcConfigurer {

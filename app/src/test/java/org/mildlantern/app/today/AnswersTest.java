@@ -33,6 +33,7 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
 import org.mildlantern.app.TestClock;
 import org.mildlantern.app.WebCase;
+import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
@@ -56,6 +57,7 @@ class AnswersTest extends WebCase {
   @Autowired PlantService plants;
   @Autowired TestClock clock;
   @Autowired JdbcTemplate jdbc;
+  @Autowired CaseService cases;
 
   @Value("${spring.datasource.url}")
   String url;
@@ -184,6 +186,24 @@ class AnswersTest extends WebCase {
                 Integer.class,
                 row.key() + "%"))
         .isZero();
+  }
+
+  @Test
+  void aLineThatIsAskedAboutTakesNoKey() throws Exception {
+    keepers.as(keeper, () -> cases.open(coleus.id(), "too-dry"));
+    String path = "/plants/" + coleus.id() + "/entries";
+    for (String reason : new String[] {"", "it looked hungry"}) {
+      int before = log().size();
+      htmx(keeper, path, "line", "fed 60 ppm", "key", "asked-1", "reason", reason);
+      assertThat(log()).hasSize(before + (reason.isEmpty() ? 0 : 1));
+    }
+    htmx(keeper, path, "line", "probe sideways", "key", "asked-2");
+    assertThat(
+            jdbc.queryForList(
+                "select left(key, 7) from round_answer where collection_id = ?",
+                String.class,
+                keeper.collectionId()))
+        .containsExactly("asked-1");
   }
 
   @Test
