@@ -7,6 +7,9 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /**
  * Remembers what pages that are only read have worked out from a whole collection, until anything
@@ -16,6 +19,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class CollectionMemo {
   private static final int COLLECTIONS = 64;
+  private static final String VALUES = CollectionMemo.class.getName();
 
   private final JdbcClient jdbc;
   private final Scope scope;
@@ -42,16 +46,33 @@ public class CollectionMemo {
   /** The value of the name, worked out anew when the collection has changed. */
   @SuppressWarnings("unchecked")
   public <T> T once(String name, Supplier<T> work) {
-    if (!PageMemo.isOnlyRead()) {
+    RequestAttributes request = RequestContextHolder.getRequestAttributes();
+    if (!isOnlyRead(request)) {
       return work.get();
     }
-    Map<String, Object> values = PageMemo.once("values", this::values);
+    Map<String, Object> values = values(request);
     Object known = values.get(name);
     if (known == null) {
       known = work.get();
       values.put(name, known);
     }
     return (T) known;
+  }
+
+  private static boolean isOnlyRead(RequestAttributes request) {
+    return request instanceof ServletRequestAttributes page
+        && page.getRequest().getMethod().equals("GET");
+  }
+
+  /** The values of now; a page asks for the pulse once, so that all it shows is of one time. */
+  @SuppressWarnings("unchecked")
+  private Map<String, Object> values(RequestAttributes request) {
+    Object known = request.getAttribute(VALUES, RequestAttributes.SCOPE_REQUEST);
+    if (known == null) {
+      known = values();
+      request.setAttribute(VALUES, known, RequestAttributes.SCOPE_REQUEST);
+    }
+    return (Map<String, Object>) known;
   }
 
   private Map<String, Object> values() {

@@ -115,9 +115,9 @@ public class KeeperService implements UserDetailsService {
    *
    * @param expiresOn last day on which it holds, or null
    */
-  public String makeToken(String name, TokenScope scope, LocalDate expiresOn) {
+  public String makeToken(String name, TokenScope may, LocalDate expiresOn) {
     String token = "ml_" + Secrets.fresh();
-    tokens.save(token(name, token, scope, expiresOn));
+    tokens.save(token(name, token, may, expiresOn));
     return token;
   }
 

@@ -77,18 +77,16 @@ class PotStateStore {
             .map(state -> row(state, collection))
             .toArray(MapSqlParameterSource[]::new);
     states.forEach(state -> pending.put(state.plantId(), state));
-    writer.execute(
-        () -> {
-          write(rows);
-          states.forEach(state -> pending.remove(state.plantId(), state));
-        });
+    writer.execute(() -> write(rows, states));
   }
 
-  private void write(MapSqlParameterSource[] rows) {
+  private void write(MapSqlParameterSource[] rows, List<PotState> states) {
     try {
       transaction.executeWithoutResult(status -> jdbc.batchUpdate(UPSERT, rows));
     } catch (DataAccessException | TransactionException e) {
       LOG.info("states of {} pots were not kept: {}", rows.length, e.getMessage());
+    } finally {
+      states.forEach(state -> pending.remove(state.plantId(), state));
     }
   }
 
