@@ -1,13 +1,10 @@
 package org.mildlantern.app.photos;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.geom.AffineTransform;
 import java.awt.image.AffineTransformOp;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 
 /**
  * How a camera was held: the orientation of Exif 2.3 (JEITA CP-3451C), 1 to 8.
@@ -17,16 +14,10 @@ import java.io.IOException;
 record Orientation(int tag) {
 
   /** That of a file; upright when it says nothing. */
-  static Orientation of(byte[] file) {
-    try {
-      ExifIFD0Directory exif =
-          ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
-              .getFirstDirectoryOfType(ExifIFD0Directory.class);
-      Integer tag = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
-      return new Orientation(tag == null || tag < 1 || tag > 8 ? 1 : tag);
-    } catch (ImageProcessingException | IOException e) {
-      return new Orientation(1);
-    }
+  static Orientation of(Metadata metadata) {
+    ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+    Integer tag = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
+    return new Orientation(tag == null || tag < 1 || tag > 8 ? 1 : tag);
   }
 
   BufferedImage upright(BufferedImage image) {

@@ -34,7 +34,7 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
   private static final int SMALL = 360;
   private static final long MOST_PIXELS = 60_000_000;
 
-  /** Photographs take at least a byte for 20 pixels; larger files that take less are traps. */
+  /** Large photographs take a byte for at most some 20 pixels (rule of thumb). */
   private static final long LARGE = 8_000_000;
 
   private static final long MOST_PIXELS_A_BYTE = 100;
@@ -51,12 +51,13 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
       throw new IllegalArgumentException("That file is larger than 20 MB.");
     }
     try {
-      BufferedImage upright = Orientation.of(file).upright(decode(file));
+      Metadata metadata = metadata(file);
+      BufferedImage upright = Orientation.of(metadata).upright(decode(file));
       BufferedImage image = fit(upright, LONGEST);
       return new Picture(
           image.getWidth(),
           image.getHeight(),
-          day(file),
+          day(metadata),
           jpeg(image, 0.85),
           jpeg(fit(image, SMALL), 0.8));
     } catch (IOException | RuntimeException e) {
@@ -121,14 +122,18 @@ public record Picture(int width, int height, LocalDate takenOn, byte[] image, by
     return out.toByteArray();
   }
 
-  private static LocalDate day(byte[] file) {
+  /** What the file says about itself; nothing when that cannot be read. */
+  private static Metadata metadata(byte[] file) {
     try {
-      Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
-      ExifSubIFDDirectory exif = metadata.getFirstDirectoryOfType(ExifSubIFDDirectory.class);
-      Date date = exif == null ? null : exif.getDateOriginal(TimeZone.getTimeZone("UTC"));
-      return date == null ? null : LocalDate.ofInstant(date.toInstant(), ZoneOffset.UTC);
+      return ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
     } catch (ImageProcessingException | IOException e) {
-      return null;
+      return new Metadata();
     }
+  }
+
+  private static LocalDate day(Metadata metadata) {
+    ExifSubIFDDirectory exif = metadata.getFirstDirectoryOfType(ExifSubIFDDirectory.class);
+    Date date = exif == null ? null : exif.getDateOriginal(TimeZone.getTimeZone("UTC"));
+    return date == null ? null : LocalDate.ofInstant(date.toInstant(), ZoneOffset.UTC);
   }
 }
