@@ -6,13 +6,15 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -35,35 +37,23 @@ class Gate extends OncePerRequestFilter {
   /** After the database was not there, it is asked again only this much later. */
   private static final Duration PAUSE = Duration.ofSeconds(2);
 
-  private static final String PAGE =
-      """
-      <!DOCTYPE html>
-      <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
-      <meta http-equiv="refresh" content="5"><title>One moment · Mild Lantern</title>
-      %s</head>
-      <body><header class="ribbon"></header><div class="wrap"><main id="page"><div class="door"><h1>One moment</h1>
-      <p class="mute mt-2">Your records cannot be reached just now. Nothing that was saved is lost. This page
-      tries again by itself every few seconds.</p>
-      <p class="mute">Answers of the round that could not be sent are kept in this browser and go out when
-      the records are back.</p></div></main></div></body></html>
-      """;
+  private static final Pattern ASSET = Pattern.compile("\\{([^}]+)}");
 
   private final String page;
   private final Semaphore places;
   private volatile long downUntil = System.nanoTime();
 
   Gate(HikariDataSource pool, Assets assets) {
-    this.page =
-        PAGE.formatted(
-            Stream.of(
-                    "/lib/bootstrap.min.css",
-                    "/css/tokens.css",
-                    "/css/base.css",
-                    "/css/frame.css",
-                    "/css/keeper.css")
-                .map(style -> "<link rel=\"stylesheet\" href=\"%s\">".formatted(assets.path(style)))
-                .collect(Collectors.joining("\n")));
+    this.page = ASSET.matcher(away()).replaceAll(file -> assets.path(file.group(1)));
     this.places = new Semaphore(pool.getMaximumPoolSize(), true);
+  }
+
+  private static String away() {
+    try (InputStream in = Gate.class.getResourceAsStream("away.html")) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   @Override
