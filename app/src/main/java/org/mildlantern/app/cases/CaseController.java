@@ -2,7 +2,10 @@ package org.mildlantern.app.cases;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Response;
@@ -20,6 +23,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The pages of a case. */
 @Controller
 class CaseController {
+  private static final int PAGE = 25;
+
   private final CaseService cases;
   private final PlantService plants;
   private final Knowledge knowledge;
@@ -33,14 +38,21 @@ class CaseController {
   }
 
   @GetMapping("/cases")
-  String all(Model model) {
+  String all(
+      @RequestParam(required = false) Integer page,
+      @RequestParam(required = false) Integer closed,
+      Model model) {
     List<CaseView> all = cases.all();
-    model.addAttribute("open", all.stream().filter(CaseView::open).toList());
-    model.addAttribute("closed", all.stream().filter(c -> !c.open()).toList());
+    Paged<CaseView> open = Paged.of(all.stream().filter(CaseView::open).toList(), page, PAGE);
+    Paged<CaseView> shut = Paged.of(all.stream().filter(c -> !c.open()).toList(), closed, PAGE);
+    model.addAttribute("open", open);
+    model.addAttribute("closed", shut);
     model.addAttribute(
         "names",
-        plants.all().stream()
-            .collect(java.util.stream.Collectors.toMap(p -> p.id(), p -> p.name())));
+        plants.names(
+            Stream.concat(open.rows().stream(), shut.rows().stream())
+                .map(CaseView::plantId)
+                .collect(Collectors.toSet())));
     return "cases/list";
   }
 
@@ -75,7 +87,7 @@ class CaseController {
         found.changes().stream()
             .filter(s -> s.answer().probabilityAfter() != null)
             .collect(
-                java.util.stream.Collectors.toMap(
+                Collectors.toMap(
                     CaseView.Step::id, s -> Decibans.percent(s.answer().probabilityAfter()))));
     model.addAttribute("otherChanges", otherChanges(found));
     model.addAttribute("treatable", remedies.pests().find(found.cause().id()).isPresent());

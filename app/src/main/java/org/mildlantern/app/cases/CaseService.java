@@ -345,7 +345,7 @@ public class CaseService {
 
   @Transactional(readOnly = true)
   public List<CaseView> all() {
-    return views(cases.all());
+    return memo.once("cases", () -> views(cases.all()));
   }
 
   private List<CaseView> views(List<PlantCase> found) {

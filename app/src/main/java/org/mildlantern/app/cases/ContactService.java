@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -62,7 +64,8 @@ public class ContactService {
             .filter(CaseView::open)
             .map(c -> new Sick(c.id(), c.plantId(), c.cause(), c.openedOn()))
             .toList(),
-        kept);
+        kept,
+        null);
   }
 
   /** Causes of open cases whose plants shared a place with this one while it could have caught. */
@@ -77,13 +80,17 @@ public class ContactService {
                         knowledge.causes().find(c.causeId()).orElseThrow(),
                         c.openedOn()))
             .toList();
-    return contacts(sick, kept).stream()
-        .filter(contact -> contact.plant().id().equals(plantId))
+    return contacts(sick, kept, Set.of(plantId)).stream()
         .map(contact -> contact.cause().id())
         .collect(Collectors.toCollection(HashSet::new));
   }
 
-  private List<Contact> contacts(List<Sick> open, List<PlantView> kept) {
+  /**
+   * The contacts of sick plants.
+   *
+   * @param only plants whose contacts are sought, or null for all
+   */
+  private List<Contact> contacts(List<Sick> open, List<PlantView> kept, Set<Long> only) {
     List<Sick> catching = open.stream().filter(c -> c.cause().catching()).toList();
     if (catching.isEmpty()) {
       return List.of();
@@ -98,26 +105,41 @@ public class ContactService {
             .orElse(today);
     Map<Long, List<Entry>> moves =
         journal.movesSince(earliest).stream().collect(Collectors.groupingBy(Entry::plantId));
-    Map<Long, List<Stay>> stays =
-        kept.stream()
-            .collect(
-                Collectors.toMap(
-                    PlantView::id, p -> stays(p, moves.getOrDefault(p.id(), List.of()))));
-    List<Contact> contacts = new ArrayList<>();
-    for (Sick sick : catching) {
-      List<Stay> its = stays.get(sick.plantId());
-      if (its == null) {
-        continue;
+    Set<Long> sick = catching.stream().map(Sick::plantId).collect(Collectors.toSet());
+    Map<Long, List<Stay>> stays = new LinkedHashMap<>();
+    Map<Long, Map<Long, PlantView>> stood = new HashMap<>();
+    for (PlantView plant : kept) {
+      boolean sought = only == null || only.contains(plant.id());
+      if (sought || sick.contains(plant.id())) {
+        List<Stay> its = stays(plant, moves.getOrDefault(plant.id(), List.of()));
+        stays.put(plant.id(), its);
+        if (sought) {
+          its.forEach(
+              stay ->
+                  stood
+                      .computeIfAbsent(stay.place(), id -> new HashMap<>())
+                      .put(plant.id(), plant));
+        }
       }
-      LocalDate from = windowFrom(sick, byId.get(sick.plantId()));
-      kept.stream()
-          .filter(p -> !p.id().equals(sick.plantId()))
-          .map(p -> contact(sick, p, Stay.together(its, stays.get(p.id()), from, today)))
-          .filter(c -> c.days() > 0)
-          .sorted(Comparator.comparingLong(c -> -c.days()))
-          .forEach(contacts::add);
     }
-    return contacts;
+    Map<Long, Integer> order = new HashMap<>();
+    stays.keySet().forEach(plant -> order.put(plant, order.size()));
+    return catching.stream()
+        .filter(one -> stays.containsKey(one.plantId()))
+        .flatMap(
+            one -> {
+              List<Stay> its = stays.get(one.plantId());
+              LocalDate from = windowFrom(one, byId.get(one.plantId()));
+              Map<Long, PlantView> met = new HashMap<>();
+              its.forEach(stay -> met.putAll(stood.getOrDefault(stay.place(), Map.of())));
+              met.remove(one.plantId());
+              return met.values().stream()
+                  .sorted(Comparator.comparing(p -> order.get(p.id())))
+                  .map(p -> contact(one, p, Stay.together(its, stays.get(p.id()), from, today)))
+                  .filter(c -> c.days() > 0)
+                  .sorted(Comparator.comparingLong(c -> -c.days()));
+            })
+        .toList();
   }
 
   private Contact contact(Sick sick, PlantView other, Stay.Together together) {

@@ -1,14 +1,11 @@
 package org.mildlantern.app.diagnose;
 
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.mildlantern.app.figure.Figures;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Web;
 import org.springframework.http.HttpStatus;
@@ -33,13 +30,16 @@ class DiagnoseController {
   private final WaitingTestService tests;
   private final PlantService plants;
   private final Figures figures;
+  private final CollectionMemo memo;
 
   DiagnoseController(
       DiagnoseService diagnose,
       DiagnosePresenter presenter,
       WaitingTestService tests,
       PlantService plants,
-      Figures figures) {
+      Figures figures,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.diagnose = diagnose;
     this.presenter = presenter;
     this.tests = tests;
@@ -48,20 +48,21 @@ class DiagnoseController {
   }
 
   @GetMapping("/diagnose")
-  String choose(Model model) {
-    Map<String, List<PlantView>> byPlace =
-        plants.kept().stream()
-            .collect(
-                Collectors.groupingBy(
-                    p -> p.place().name(), LinkedHashMap::new, Collectors.toList()));
-    model.addAttribute("byPlace", byPlace);
+  String choose(
+      @RequestParam(required = false) Long place,
+      @RequestParam(required = false) Integer page,
+      Model model) {
+    model.addAttribute("byPlace", plants.byPlace(place, page));
     return "diagnose/choose";
   }
 
   @GetMapping("/plants/{id}/diagnose")
   String show(
       @PathVariable Long id, @RequestParam(required = false) String part, Htmx htmx, Model model) {
-    return panel(diagnose.state(id).orElseThrow(Web::missing), part, htmx, model);
+    DiagnoseView view =
+        memo.lately("diagnose " + id + " " + part, () -> diagnose.state(id).map(s -> view(s, part)))
+            .orElseThrow(Web::missing);
+    return panel(view, htmx, model);
   }
 
   @PostMapping("/plants/{id}/diagnose/mark")
@@ -140,11 +141,15 @@ class DiagnoseController {
     } catch (IllegalArgumentException e) {
       throw new ResponseStatusException(HttpStatus.BAD_REQUEST, e.getMessage());
     }
-    return !htmx.on() ? back(id, part) : panel(now, part, htmx, model);
+    return !htmx.on() ? back(id, part) : panel(view(now, part), htmx, model);
   }
 
-  private String panel(LookState state, String part, Htmx htmx, Model model) {
-    model.addAttribute("view", presenter.show(state, tests.openOn(state.plant().id()), part));
+  private DiagnoseView view(LookState state, String part) {
+    return presenter.show(state, tests.openOn(state.plant().id()), part);
+  }
+
+  private String panel(DiagnoseView view, Htmx htmx, Model model) {
+    model.addAttribute("view", view);
     if (!htmx.on()) {
       model.addAttribute("swatches", figures.swatches());
     }

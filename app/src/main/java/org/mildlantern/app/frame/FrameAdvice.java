@@ -1,5 +1,6 @@
 package org.mildlantern.app.frame;
 
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
@@ -11,23 +12,28 @@ import java.util.regex.Pattern;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.Board;
-import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Parts;
 import org.mildlantern.core.journal.Work;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.util.WebUtils;
+import org.thymeleaf.context.LazyContextVariable;
 
 /** Gives every whole page its ribbon and shelf, and every template its words for days. */
 @ControllerAdvice(annotations = Controller.class)
 class FrameAdvice {
+  /** Cookie with what the shelf showed last. */
+  static final String SHELF = "shelf";
+
   private static final int PAST = 4;
   private static final int AHEAD = 9;
-  private static final Pattern PLANT = Pattern.compile(".*/plants/(\\d+).*");
+  private static final Pattern PLANT = Pattern.compile(".*/plants/(\\d{1,18})(?:\\D.*)?");
   private static final Map<Work, String> WORK =
       Map.of(
           Work.POT, "pots to feel",
@@ -41,8 +47,13 @@ class FrameAdvice {
   private final RoundService rounds;
   private final CollectionMemo memo;
   private final Scope scope;
+  private final ShelfMaker shelves;
+  private final Parts parts;
 
-  FrameAdvice(RoundService rounds, CollectionMemo memo, Scope scope) {
+  FrameAdvice(
+      RoundService rounds, ShelfMaker shelves, Parts parts, CollectionMemo memo, Scope scope) {
+    this.parts = parts;
+    this.shelves = shelves;
     this.memo = memo;
     this.rounds = rounds;
     this.scope = scope;
@@ -59,7 +70,7 @@ class FrameAdvice {
   }
 
   @ModelAttribute("frame")
-  FrameView frame(
+  LazyContextVariable<FrameView> frame(
       HttpServletRequest request,
       HttpServletResponse response,
       @AuthenticationPrincipal SignedIn keeper) {
@@ -68,7 +79,18 @@ class FrameAdvice {
     if (fragment && (posted || request.getRequestURI().equals("/today"))) {
       response.setHeader("HX-Trigger-After-Settle", "kept");
     }
-    return keeper == null || fragment ? null : build(request, keeper);
+    return new LazyContextVariable<>() {
+      @Override
+      protected FrameView loadValue() {
+        return keeper == null || fragment ? null : build(request, keeper, kept(request));
+      }
+    };
+  }
+
+  /** What the shelf showed last in this browser. */
+  static Shelf.Choice kept(HttpServletRequest request) {
+    Cookie cookie = WebUtils.getCookie(request, SHELF);
+    return Shelf.Choice.of(cookie == null ? null : cookie.getValue());
   }
 
   /** Marking signs changes neither ribbon nor lamps. */
@@ -76,37 +98,30 @@ class FrameAdvice {
     return request.getRequestURI().contains("/diagnose/");
   }
 
-  FrameView build(HttpServletRequest request, SignedIn keeper) {
+  FrameView build(HttpServletRequest request, SignedIn keeper, Shelf.Choice choice) {
     Board board = rounds.board();
     LocalDate today = board.today();
     LocalDate first = today.minusDays(PAST);
-    Map<LocalDate, Map<Work, Integer>> counts =
-        memo.once("ribbon", () -> rounds.counts(board, first, today.plusDays(AHEAD)));
+    LocalDate last = today.plusDays(AHEAD);
     LocalDate shown = shownDay(request, today);
-    List<FrameView.Day> days =
-        counts.entrySet().stream().map(e -> day(e.getKey(), e.getValue(), today, shown)).toList();
-    String shownUrl = request.getHeader("HX-Current-URL");
+    boolean there = !shown.isBefore(first) && !shown.isAfter(last);
+    String days =
+        memo.once(
+            there ? "ribbon " + shown : "ribbon",
+            () -> ribbon(rounds.counts(board, first, last), today, shown));
+    String shownUrl = request.getHeader(Htmx.SHOWN);
     Matcher plant = PLANT.matcher(shownUrl == null ? request.getRequestURI() : shownUrl);
-    String current = plant.matches() ? plant.group(1) : "";
-    List<FrameView.ShelfPlace> shelf =
-        board.places().stream()
-            .map(
-                place ->
-                    new FrameView.ShelfPlace(
-                        place.id(),
-                        place.name(),
-                        place.air(),
-                        board.in(place).stream()
-                            .map(p -> plantOf(p, board.lamp(p), current))
-                            .toList()))
-            .toList();
+    String shelf =
+        shelves.shelf(board, choice, plant.matches() ? Long.valueOf(plant.group(1)) : null);
     return new FrameView(
         keeper.collectionName(), keeper.name(), keeper.keeperId(), scope.now(), today, days, shelf);
   }
 
-  private static FrameView.ShelfPlant plantOf(PlantView plant, Lamp lamp, String current) {
-    return new FrameView.ShelfPlant(
-        plant.id(), plant.name(), lamp.id(), lamp.label(), plant.id().toString().equals(current));
+  private String ribbon(
+      Map<LocalDate, Map<Work, Integer>> counts, LocalDate today, LocalDate shown) {
+    List<FrameView.Day> days =
+        counts.entrySet().stream().map(e -> day(e.getKey(), e.getValue(), today, shown)).toList();
+    return parts.of("frame/ribbon", Map.of("days", days, "today", today));
   }
 
   private static LocalDate shownDay(HttpServletRequest request, LocalDate today) {

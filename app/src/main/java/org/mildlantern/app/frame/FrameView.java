@@ -6,15 +6,20 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.mildlantern.core.words.Words;
 
-/** The ribbon and the shelf. */
+/**
+ * The ribbon and the shelf.
+ *
+ * @param days written out
+ * @param shelf written out
+ */
 record FrameView(
     String collection,
     String keeper,
     Long keeperId,
     Instant made,
     LocalDate today,
-    List<Day> days,
-    List<ShelfPlace> shelf) {
+    String days,
+    String shelf) {
   private static final Words WORDS = Words.of(FrameView.class);
 
   /** A day of the ribbon; when is past, today or ahead. */
@@ -37,11 +42,14 @@ record FrameView(
   }
 
   /** How much work of a kind a day holds. */
-  record Count(String shape, int number, String label) {}
+  record Count(String shape, int number, String label) {
+    private static final int THOUSAND = 1000;
 
-  /** A place on the shelf. */
-  record ShelfPlace(Long id, String name, String air, List<ShelfPlant> plants) {}
-
-  /** A plant on the shelf with its lamp. */
-  record ShelfPlant(Long id, String name, String lamp, String lampLabel, boolean current) {}
+    /** The number as there is room for it, thousands as {@code 3k}. */
+    public String shown() {
+      return number < THOUSAND
+          ? Integer.toString(number)
+          : Math.round((float) number / THOUSAND) + "k";
+    }
+  }
 }

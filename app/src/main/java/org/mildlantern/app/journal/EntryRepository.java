@@ -7,6 +7,8 @@ import java.util.Optional;
 import org.mildlantern.app.keeper.CollectionRepository;
 import org.mildlantern.core.journal.NoteKind;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.Query;
 
 interface EntryRepository extends CollectionRepository<Entry> {
@@ -14,6 +16,11 @@ interface EntryRepository extends CollectionRepository<Entry> {
       "select e from Entry e where e.plantId = :plantId and not e.superseded"
           + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
   List<Entry> timeline(Long plantId, Limit limit);
+
+  @Query(
+      "select e from Entry e where e.plantId = :plantId and not e.superseded"
+          + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
+  Slice<Entry> log(Long plantId, Pageable page);
 
   /** When each of the plants had its last row of these kinds. */
   @Query(
@@ -62,6 +69,12 @@ interface EntryRepository extends CollectionRepository<Entry> {
           + " e.at >= :from and e.at < :to and not e.superseded and e.kind <> TAKEN_BACK"
           + " order by e.at, e.id")
   List<Time> times(Instant from, Instant to);
+
+  @Query(
+      "select e.at as at, e.kind as kind, e.kept as kept, e.readingKey as key from Entry e where"
+          + " e.at >= :from and not e.superseded and e.kind <> TAKEN_BACK"
+          + " order by e.at desc, e.id desc")
+  List<Time> latestTimes(Instant from, Limit limit);
 
   /** When a note is from, and the key of the reading when a device sent it. */
   interface Time {

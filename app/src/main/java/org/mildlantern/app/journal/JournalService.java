@@ -2,7 +2,9 @@ package org.mildlantern.app.journal;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +19,8 @@ import org.mildlantern.core.journal.TakenBack;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,6 +40,7 @@ public class JournalService {
   private final ApplicationEventPublisher events;
   private final Scope scope;
   private final CollectionMemo memo;
+  private final ByPlant<Long, Optional<Instant>> flushes = new ByPlant<>();
 
   JournalService(
       EntryRepository entries, ApplicationEventPublisher events, Scope scope, CollectionMemo memo) {
@@ -122,6 +127,12 @@ public class JournalService {
     return entries.timeline(plantId, Limit.of(most));
   }
 
+  /** A page of the plant's day book, from 1, the latest first. */
+  @Transactional(readOnly = true)
+  public Slice<Entry> timeline(Long plantId, int page, int size) {
+    return entries.log(plantId, PageRequest.of(page - 1, size));
+  }
+
   @Transactional(readOnly = true)
   public List<Entry> since(Long plantId, Instant from) {
     return entries.since(plantId, from);
@@ -136,28 +147,38 @@ public class JournalService {
   /** The last row about water of each of the plants, by plant id. */
   @Transactional(readOnly = true)
   public Map<Long, Entry> lastAboutWater(Collection<Long> plantIds) {
-    return last(plantIds, ABOUT_WATER);
-  }
-
-  /** The last flush of each of the plants, by plant id. */
-  @Transactional(readOnly = true)
-  public Map<Long, Entry> lastFlushes(Collection<Long> plantIds) {
-    return last(plantIds, Set.of(NoteKind.FLUSHED));
-  }
-
-  private Map<Long, Entry> last(Collection<Long> plantIds, Set<NoteKind> kinds) {
     if (plantIds.isEmpty()) {
       return Map.of();
     }
     Map<Long, Instant> at =
-        entries.lastAt(plantIds, kinds).stream()
+        entries.lastAt(plantIds, ABOUT_WATER).stream()
             .collect(Collectors.toMap(EntryRepository.Last::getPlant, EntryRepository.Last::getAt));
     if (at.isEmpty()) {
       return Map.of();
     }
-    return entries.at(plantIds, Set.copyOf(at.values()), kinds).stream()
+    return entries.at(plantIds, Set.copyOf(at.values()), ABOUT_WATER).stream()
         .filter(entry -> entry.at().equals(at.get(entry.plantId())))
         .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
+  }
+
+  /** When each of the plants was last flushed; those that never were are left out. */
+  @Transactional(readOnly = true)
+  public Map<Long, Instant> lastFlushes(Collection<Long> plantIds) {
+    Map<Long, Long> newest = newest();
+    return flushes
+        .all(
+            plantIds,
+            plant -> newest.getOrDefault(plant, 0L),
+            unknown ->
+                entries.lastAt(unknown, Set.of(NoteKind.FLUSHED)).stream()
+                    .collect(
+                        Collectors.toMap(
+                            EntryRepository.Last::getPlant, last -> Optional.of(last.getAt()))),
+            Optional.empty())
+        .entrySet()
+        .stream()
+        .filter(e -> e.getValue().isPresent())
+        .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().get()));
   }
 
   /**
@@ -169,6 +190,14 @@ public class JournalService {
         .ofPots(plantIds, ABOUT_POTS, from.atStartOfDay(scope.zone()).toInstant())
         .stream()
         .collect(Collectors.groupingBy(Entry::plantId));
+  }
+
+  /** What plants' pots were felt like since the beginning of a day. */
+  @Transactional(readOnly = true)
+  public List<Entry> feltSince(Collection<Long> plantIds, LocalDate from) {
+    return plantIds.isEmpty()
+        ? List.of()
+        : entries.ofPots(plantIds, Set.of(NoteKind.FELT), start(from));
   }
 
   /** Which of the keys under which devices sent readings are known already. */
@@ -202,25 +231,35 @@ public class JournalService {
   /** The times of all rows of the days, first to last inclusive, in their order. */
   @Transactional(readOnly = true)
   public List<Time> times(LocalDate first, LocalDate last) {
-    return entries
-        .times(
-            first.atStartOfDay(scope.zone()).toInstant(),
-            last.plusDays(1).atStartOfDay(scope.zone()).toInstant())
-        .stream()
-        .map(
-            time ->
-                new Time(
-                    time.getAt(),
-                    Notes.read(time.getKind(), time.getKept()),
-                    time.getKey() != null))
+    return entries.times(start(first), start(last.plusDays(1))).stream()
+        .map(JournalService::time)
         .toList();
+  }
+
+  /** The times of the latest rows since a day, so many at most, in their order. */
+  @Transactional(readOnly = true)
+  public List<Time> latestTimes(LocalDate first, int most) {
+    List<Time> latest =
+        new ArrayList<>(
+            entries.latestTimes(start(first), Limit.of(most)).stream()
+                .map(JournalService::time)
+                .toList());
+    Collections.reverse(latest);
+    return latest;
+  }
+
+  private static Time time(EntryRepository.Time time) {
+    return new Time(
+        time.getAt(), Notes.read(time.getKind(), time.getKept()), time.getKey() != null);
+  }
+
+  private Instant start(LocalDate day) {
+    return day.atStartOfDay(scope.zone()).toInstant();
   }
 
   /** All rows of the days, first to last inclusive. */
   @Transactional(readOnly = true)
   public List<Entry> between(LocalDate first, LocalDate last) {
-    return entries.between(
-        first.atStartOfDay(scope.zone()).toInstant(),
-        last.plusDays(1).atStartOfDay(scope.zone()).toInstant());
+    return entries.between(start(first), start(last.plusDays(1)));
   }
 }

@@ -1,10 +1,13 @@
 package org.mildlantern.app.keeper;
 
+import java.lang.ref.SoftReference;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
+import org.mildlantern.app.web.Web;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestAttributes;
@@ -14,21 +17,26 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 /**
  * Remembers what pages that are only read have worked out from a whole collection, until anything
  * in it changes or another day begins. The database tells by a pulse that every transaction sets
- * which changed a row of the collection, from whatever window or program.
+ * which changed a row of the collection, from whatever window or program. When memory runs short
+ * the values go, and are worked out again.
  */
 @Component
 public class CollectionMemo {
-  private static final int COLLECTIONS = 64;
+  private static final int COLLECTIONS = 500;
+
+  /** Values of the kind of which there are many, for each collection. */
+  private static final int LATELY = 50;
+
   private static final String VALUES = CollectionMemo.class.getName();
 
   private final JdbcClient jdbc;
   private final Scope scope;
-  private final Map<Long, Kept> kept =
+  private final Map<Long, SoftReference<Kept>> kept =
       new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Kept> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Long, SoftReference<Kept>> eldest) {
           return size() > COLLECTIONS;
         }
       };
@@ -36,6 +44,13 @@ public class CollectionMemo {
   CollectionMemo(JdbcClient jdbc, Scope scope) {
     this.jdbc = jdbc;
     this.scope = scope;
+  }
+
+  /** Has values worked out anew, as if the collection had changed. */
+  public void forget() {
+    jdbc.sql("update collection_pulse set pulse = txid_current() where collection_id = :c")
+        .param("c", scope.keeper().collectionId())
+        .update();
   }
 
   /** What values hold for. */
@@ -59,9 +74,35 @@ public class CollectionMemo {
     return (T) known;
   }
 
+  /** The same for one of many values, such as what a page shows of a plant: the last are kept. */
+  @SuppressWarnings("unchecked")
+  public <T> T lately(String name, Supplier<T> work) {
+    Map<String, Object> last = once("lately", CollectionMemo::last);
+    Object known = last.get(name);
+    if (known == null) {
+      known = work.get();
+      last.put(name, known);
+    }
+    return (T) known;
+  }
+
+  private static Map<String, Object> last() {
+    return Collections.synchronizedMap(
+        new LinkedHashMap<>(16, 0.75f, true) {
+          private static final long serialVersionUID = 1L;
+
+          @Override
+          protected boolean removeEldestEntry(Map.Entry<String, Object> eldest) {
+            return size() > LATELY;
+          }
+        });
+  }
+
+  /** A page is asked for, or the post that leads to it is done with. */
   private static boolean isOnlyRead(RequestAttributes request) {
     return request instanceof ServletRequestAttributes page
-        && page.getRequest().getMethod().equals("GET");
+        && (page.getRequest().getMethod().equals("GET")
+            || page.getRequest().getAttribute(Web.HANDLED) != null);
   }
 
   /** The values of now; a page asks for the pulse once, so that all it shows is of one time. */
@@ -85,10 +126,11 @@ public class CollectionMemo {
             .orElse(0L);
     Until until = new Until(pulse, scope.today(), keeper);
     synchronized (kept) {
-      Kept now = kept.get(keeper.collectionId());
+      SoftReference<Kept> held = kept.get(keeper.collectionId());
+      Kept now = held == null ? null : held.get();
       if (now == null || !now.until().equals(until)) {
         now = new Kept(until, new ConcurrentHashMap<>());
-        kept.put(keeper.collectionId(), now);
+        kept.put(keeper.collectionId(), new SoftReference<>(now));
       }
       return now.values();
     }

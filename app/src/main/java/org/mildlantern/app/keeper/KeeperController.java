@@ -216,10 +216,16 @@ class KeeperController {
 
   private String settings(Model model, CollectionForm form) {
     model.addAttribute("collectionForm", form);
-    model.addAttribute("zones", zones());
     model.addAttribute("tokens", keepers.tokens());
     model.addAttribute("scopes", TokenScope.values());
     return "keeper/settings";
+  }
+
+  /** The time zones, as they are offered while one types. */
+  @GetMapping("/settings/zones")
+  String zones(Model model) {
+    model.addAttribute("zones", zones());
+    return "keeper/zones";
   }
 
   private static List<String> zones() {

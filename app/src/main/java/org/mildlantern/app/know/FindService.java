@@ -3,11 +3,17 @@ package org.mildlantern.app.know;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Stream;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 
@@ -15,123 +21,143 @@ import org.springframework.stereotype.Service;
 @Service
 class FindService {
   private static final Words WORDS = Words.of(FindService.class);
+  private static final int MISSED = 9;
 
   private final PlantService plants;
-  private final Knowledge knowledge;
+  private final CollectionMemo memo;
+  private final List<Named> known;
 
-  FindService(PlantService plants, Knowledge knowledge) {
+  FindService(PlantService plants, CollectionMemo memo, Knowledge knowledge) {
     this.plants = plants;
-    this.knowledge = knowledge;
+    this.memo = memo;
+    this.known = known(knowledge);
   }
 
   /** A find: kind, label, what else it is called, and where it leads. */
-  record Hit(String kind, String label, String also, String href, int rank) {}
+  record Hit(String kind, String label, String also, String href) {}
 
-  /** All that is called so, the best first. */
-  List<Hit> find(String words) {
+  /**
+   * Something with its names.
+   *
+   * @param plant when it is one of the collection, else null
+   * @param hit when it is known, else null
+   * @param rank of its kind
+   * @param names in small letters
+   */
+  private record Named(PlantView plant, Hit hit, int rank, List<String> names) {
+    Hit shown() {
+      return plant == null
+          ? hit
+          : new Hit(
+              "plant",
+              plant.name(),
+              WORDS.say("plant", plant.code(), plant.place().name(), Words.yes(plant.archived())),
+              "/plants/" + plant.id());
+    }
+  }
+
+  private record Ranked(Named named, int rank) {}
+
+  /**
+   * All that is called so, the best first.
+   *
+   * @param page from 1, or null for the first
+   */
+  Paged<Hit> find(String words, Integer page, int size) {
     String wanted = words == null ? "" : words.strip().toLowerCase(Locale.ROOT);
     if (wanted.length() < 2 || wanted.length() > 80) {
-      return List.of();
+      return Paged.of(List.of(), page, size);
     }
-    List<Hit> hits = new ArrayList<>();
-    plants
-        .all()
-        .forEach(
-            p -> {
-              List<String> names = new ArrayList<>(List.of(p.name(), p.code()));
-              p.kind()
+    List<Named> mine = memo.once("names-to-find", this::ofPlants);
+    String inside = " " + wanted;
+    List<Ranked> found =
+        Stream.concat(mine.stream(), known.stream())
+            .map(named -> new Ranked(named, named.rank() + best(named.names(), wanted, inside)))
+            .filter(ranked -> ranked.rank() % 10 < MISSED)
+            .sorted(Comparator.comparingInt(Ranked::rank))
+            .toList();
+    return Paged.of(found, page, size).map(ranked -> ranked.named().shown());
+  }
+
+  private static int best(List<String> names, String wanted, String inside) {
+    int best = MISSED;
+    for (String name : names) {
+      int rank =
+          name.startsWith(wanted) ? 0 : name.contains(inside) ? 1 : name.contains(wanted) ? 2 : 9;
+      best = Math.min(best, rank);
+    }
+    return best;
+  }
+
+  private List<Named> ofPlants() {
+    Map<String, List<String>> taxa = new HashMap<>();
+    return Stream.concat(plants.byName().stream(), plants.archived().stream())
+        .map(
+            plant -> {
+              List<String> names = new ArrayList<>(small(List.of(plant.name(), plant.code())));
+              plant
+                  .kind()
                   .taxon()
                   .ifPresent(
-                      taxon -> {
-                        names.add(taxon.name());
-                        names.addAll(taxon.synonyms());
-                        names.addAll(taxon.common());
-                      });
-              String where =
-                  WORDS.say("plant", p.code(), p.place().name(), Words.yes(p.archived()));
-              add(hits, "plant", p.name(), where, "/plants/" + p.id(), 0, names, wanted);
-            });
+                      taxon ->
+                          names.addAll(
+                              taxa.computeIfAbsent(taxon.id(), id -> small(names(taxon)))));
+              return new Named(plant, null, 0, names);
+            })
+        .toList();
+  }
+
+  private static List<String> names(Taxon taxon) {
+    List<String> names = new ArrayList<>(List.of(taxon.name()));
+    names.addAll(taxon.synonyms());
+    names.addAll(taxon.common());
+    return names;
+  }
+
+  private static List<Named> known(Knowledge knowledge) {
+    List<Named> known = new ArrayList<>();
     knowledge
         .signs()
-        .forEach(
-            s ->
-                add(
-                    hits,
-                    "sign",
-                    s.label(),
-                    String.join(", ", s.words()),
-                    "/know/signs/" + s.id(),
-                    10,
-                    concat(s.label(), s.words()),
-                    wanted));
+        .forEach(s -> known.add(named("sign", s.label(), s.words(), "/know/signs/" + s.id(), 10)));
     knowledge
         .causes()
-        .forEach(
-            c ->
-                add(
-                    hits,
-                    "cause",
-                    c.label(),
-                    String.join(", ", c.also()),
-                    "/know/causes/" + c.id(),
-                    20,
-                    concat(c.label(), c.also()),
-                    wanted));
+        .forEach(c -> known.add(named("cause", c.label(), c.also(), "/know/causes/" + c.id(), 20)));
     knowledge
         .taxa()
         .forEach(
             t ->
-                add(
-                    hits,
-                    "kind of plant",
-                    t.name(),
-                    String.join(", ", t.synonyms()),
-                    "/know/taxa/" + t.id(),
-                    30,
-                    Stream.concat(concat(t.name(), t.synonyms()).stream(), t.common().stream())
-                        .toList(),
-                    wanted));
+                known.add(
+                    new Named(
+                        null,
+                        new Hit(
+                            "kind of plant",
+                            t.name(),
+                            String.join(", ", t.synonyms()),
+                            "/know/taxa/" + t.id()),
+                        30,
+                        small(names(t)))));
     knowledge
         .terms()
         .forEach(
             t ->
-                add(
-                    hits,
-                    "word",
-                    t.label(),
-                    t.whole() == null ? "" : t.whole(),
-                    "/know#word-" + t.id(),
-                    40,
-                    t.whole() == null ? List.of(t.label()) : List.of(t.label(), t.whole()),
-                    wanted));
-    return hits.stream().sorted(Comparator.comparingInt(Hit::rank)).toList();
+                known.add(
+                    named(
+                        "word",
+                        t.label(),
+                        t.whole() == null ? List.of() : List.of(t.whole()),
+                        "/know#word-" + t.id(),
+                        40)));
+    return known;
   }
 
-  private static List<String> concat(String one, Collection<String> more) {
-    return Stream.concat(Stream.of(one), more.stream()).toList();
+  private static Named named(
+      String kind, String label, Collection<String> also, String href, int rank) {
+    List<String> names = new ArrayList<>(List.of(label));
+    names.addAll(also);
+    return new Named(null, new Hit(kind, label, String.join(", ", also), href), rank, small(names));
   }
 
-  private static void add(
-      List<Hit> hits,
-      String kind,
-      String label,
-      String also,
-      String href,
-      int rank,
-      List<String> names,
-      String wanted) {
-    int best =
-        names.stream()
-            .map(n -> n.toLowerCase(Locale.ROOT))
-            .mapToInt(
-                n ->
-                    n.startsWith(wanted)
-                        ? 0
-                        : n.contains(" " + wanted) ? 1 : n.contains(wanted) ? 2 : 9)
-            .min()
-            .orElse(9);
-    if (best < 9) {
-      hits.add(new Hit(kind, label, also, href, rank + best));
-    }
+  private static List<String> small(Collection<String> names) {
+    return names.stream().map(name -> name.toLowerCase(Locale.ROOT)).toList();
   }
 }

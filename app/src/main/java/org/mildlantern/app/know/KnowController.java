@@ -35,6 +35,8 @@ class KnowController {
   /** Finds shown while one types. */
   private static final int GLANCE = 12;
 
+  private static final int PAGE = 25;
+
   private final FindService find;
   private final Knowledge knowledge;
   private final Remedies remedies;
@@ -51,12 +53,14 @@ class KnowController {
   record Shown(String href, String label, String level, double probability) {}
 
   @GetMapping("/find")
-  String find(@RequestParam(defaultValue = "") String q, Htmx htmx, Model model) {
+  String find(
+      @RequestParam(defaultValue = "") String q,
+      @RequestParam(required = false) Integer page,
+      Htmx htmx,
+      Model model) {
     model.addAttribute("q", q);
-    List<FindService.Hit> hits = find.find(q);
-    boolean glance = htmx.on() && hits.size() > GLANCE;
-    model.addAttribute("hits", glance ? hits.subList(0, GLANCE) : hits);
-    model.addAttribute("more", glance ? hits.size() - GLANCE : 0);
+    model.addAttribute("hits", find.find(q, page, htmx.on() ? GLANCE : PAGE));
+    model.addAttribute("glance", htmx.on());
     return htmx.page("know/find", "hits");
   }
 

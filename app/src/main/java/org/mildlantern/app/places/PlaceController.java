@@ -4,8 +4,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.mildlantern.app.web.Meanwhile;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.springframework.http.HttpStatus;
@@ -21,6 +21,8 @@ import org.springframework.web.server.ResponseStatusException;
 
 @Controller
 class PlaceController {
+  private static final int PAGE = 40;
+
   private final PlaceService places;
 
   PlaceController(PlaceService places) {
@@ -38,8 +40,8 @@ class PlaceController {
   }
 
   @GetMapping("/places")
-  String all(Model model) {
-    model.addAttribute("places", places.all());
+  String all(@RequestParam(required = false) Integer page, Model model) {
+    model.addAttribute("places", Paged.of(places.all(), page, PAGE));
     return "places/list";
   }
 
@@ -85,11 +87,14 @@ class PlaceController {
   }
 
   @PostMapping("/places/walk")
-  String walk(@RequestParam(defaultValue = "") List<Long> first, @RequestParam List<Long> order) {
-    if (!places.walk(Stream.concat(first.stream(), order.stream()).toList())) {
+  String walk(
+      @RequestParam(required = false) Long first,
+      @RequestParam List<Long> order,
+      @RequestParam(defaultValue = "1") int page) {
+    if (!places.walk(first, order)) {
       throw missing();
     }
-    return "redirect:/places";
+    return page == 1 ? "redirect:/places" : "redirect:/places?page=" + page;
   }
 
   private String save(Long id, PlaceForm form, BindingResult errors, HttpServletResponse response) {

@@ -1,10 +1,8 @@
 package org.mildlantern.app.places;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,21 +58,15 @@ public class PlaceService {
   }
 
   /**
-   * Sets the order in which places are walked; what is left out follows.
+   * Sets the order in which places are walked; they change places among themselves.
    *
+   * @param first one that is walked before all others, or null
    * @return whether all of them are places of the collection
    */
-  public boolean walk(List<Long> order) {
-    Map<Long, Place> all = new LinkedHashMap<>();
-    places.inOrder().forEach(place -> all.put(place.view().id(), place));
-    if (!all.keySet().containsAll(order)) {
-      return false;
-    }
-    List<Place> walked = new ArrayList<>(order.stream().distinct().map(all::remove).toList());
-    walked.addAll(all.values());
-    for (int i = 0; i < walked.size(); i++) {
-      walked.get(i).walkAt(i);
-    }
-    return true;
+  public boolean walk(Long first, List<Long> order) {
+    Optional<List<Place>> walked =
+        Walk.set(places.inOrder(), place -> place.view().id(), first, order);
+    walked.ifPresent(all -> IntStream.range(0, all.size()).forEach(i -> all.get(i).walkAt(i)));
+    return walked.isPresent();
   }
 }

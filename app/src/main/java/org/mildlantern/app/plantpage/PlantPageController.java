@@ -10,6 +10,7 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantNotes;
@@ -20,6 +21,7 @@ import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
+import org.springframework.data.domain.Slice;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -32,8 +34,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** Shows a plant and takes quick lines, moves and corrections. */
 @Controller
 class PlantPageController {
-  private static final int TIMELINE = 40;
-  private static final int MOST_TIMELINE = 5000;
+  /** Rows of the day book on a page. */
+  private static final int LOG = 30;
+
+  private static final int MOST_LOG = 10_000;
   private static final int LONGEST_TEXT = 1000;
 
   private final PlantService plants;
@@ -45,6 +49,7 @@ class PlantPageController {
   private final List<PlantSection> sections;
   private final Scope scope;
   private final Figures figures;
+  private final CollectionMemo memo;
 
   PlantPageController(
       PlantService plants,
@@ -55,7 +60,9 @@ class PlantPageController {
       PlantNotes notes,
       List<PlantSection> sections,
       Scope scope,
-      Figures figures) {
+      Figures figures,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.plants = plants;
     this.places = places;
     this.journal = journal;
@@ -68,8 +75,8 @@ class PlantPageController {
   }
 
   @GetMapping("/plants/{id}")
-  String show(@PathVariable Long id, @RequestParam(defaultValue = "0") int entries, Model model) {
-    model.addAttribute("wanted", Math.max(TIMELINE, Math.min(entries, MOST_TIMELINE)));
+  String show(@PathVariable Long id, @RequestParam(defaultValue = "1") int log, Model model) {
+    model.addAttribute("log", Math.max(1, Math.min(log, MOST_LOG)));
     return page(id, model);
   }
 
@@ -119,6 +126,14 @@ class PlantPageController {
         : Optional.empty();
   }
 
+  /** The ways to correct an entry or take it back. */
+  @GetMapping("/entries/{id}/change")
+  String change(@PathVariable Long id, Htmx htmx, Model model) {
+    Entry entry = journal.current(id).orElseThrow(Web::missing);
+    model.addAttribute("entry", entry);
+    return htmx.on() ? "plantpage/change :: change(e=${entry}, newest=false)" : "plantpage/change";
+  }
+
   @PostMapping("/entries/{id}/correct")
   String correct(
       @PathVariable Long id,
@@ -142,22 +157,38 @@ class PlantPageController {
     }
   }
 
+  /** What a page shows of a plant. */
+  private record Shown(
+      PlantView plant,
+      List<Mark> marks,
+      Slice<Entry> timeline,
+      List<PlantSection.Section> sections) {}
+
+  private Optional<Shown> shown(Long id, int log) {
+    return plants
+        .find(id)
+        .map(
+            plant ->
+                new Shown(
+                    plant,
+                    diagnose.marked(id).stream().map(Mark::new).toList(),
+                    journal.timeline(id, log, LOG),
+                    sections.stream().flatMap(section -> section.of(plant).stream()).toList()));
+  }
+
   private String page(Long id, Model model) {
-    PlantView plant = plants.find(id).orElseThrow(Web::missing);
-    List<Mark> marks = diagnose.marked(id).stream().map(Mark::new).toList();
-    int wanted = (int) model.asMap().getOrDefault("wanted", TIMELINE);
-    List<Entry> timeline = journal.timeline(id, wanted + 1);
-    boolean older = timeline.size() > wanted;
+    int log = (int) model.asMap().getOrDefault("log", 1);
+    Shown shown =
+        memo.lately("plant " + id + " " + log, () -> shown(id, log)).orElseThrow(Web::missing);
+    PlantView plant = shown.plant();
     model.addAttribute("plant", plant);
     model.addAttribute(
-        "figure", figures.draw(plant.form(), marks, null, plant.appearance()).orElse(null));
+        "figure", figures.draw(plant.form(), shown.marks(), null, plant.appearance()).orElse(null));
     model.addAttribute("swatches", figures.swatches());
-    model.addAttribute("signs", marks.stream().map(m -> m.node().label()).toList());
-    model.addAttribute("timeline", older ? timeline.subList(0, wanted) : timeline);
-    model.addAttribute("older", older ? wanted * 5 : null);
+    model.addAttribute("signs", shown.marks().stream().map(m -> m.node().label()).toList());
+    model.addAttribute("timeline", shown.timeline());
     model.addAttribute("hints", NoteKind.hints());
-    model.addAttribute(
-        "sections", sections.stream().flatMap(section -> section.of(plant).stream()).toList());
+    model.addAttribute("sections", shown.sections());
     model.addAttribute("places", places.all());
     return "plantpage/page";
   }

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.web.Meanwhile;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -31,6 +32,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The list of plants, adding, editing, pasting, archiving. */
 @Controller
 class PlantController {
+  private static final int PAGE = 40;
+
+  /** Plants on a page of the walk. */
+  private static final int WALK = 150;
+
   private static final Words WORDS = Words.of(PlantController.class);
 
   private final PlantService plants;
@@ -92,31 +98,43 @@ class PlantController {
   }
 
   @GetMapping("/plants")
-  String all(Model model) {
-    List<PlantView> all = plants.all();
-    model.addAttribute("plants", all.stream().filter(p -> !p.archived()).toList());
-    model.addAttribute("archived", all.stream().filter(PlantView::archived).toList());
-    model.addAttribute("noPlaces", places.all().isEmpty());
+  String all(
+      @RequestParam(required = false) Long place,
+      @RequestParam(required = false) Integer page,
+      @RequestParam(required = false) Integer away,
+      Model model) {
+    List<PlantView> all = plants.byName();
+    PlaceView only =
+        place == null ? null : places.find(place).orElseThrow(PlantController::missing);
+    List<PlantView> listed =
+        only == null ? all : all.stream().filter(p -> p.place().id().equals(place)).toList();
+    model.addAttribute("kept", all.size());
+    model.addAttribute("only", only);
+    model.addAttribute("places", places.all());
+    model.addAttribute("plants", Paged.of(listed, page, PAGE));
+    model.addAttribute("archived", Paged.of(plants.archived(), away, PAGE));
     return "plants/list";
   }
 
   @GetMapping("/plants/walk")
-  String walk(@RequestParam Long place, Model model) {
+  String walk(@RequestParam Long place, @RequestParam(required = false) Integer page, Model model) {
     model.addAttribute("place", places.find(place).orElseThrow(PlantController::missing));
-    model.addAttribute(
-        "plants", plants.kept().stream().filter(p -> p.place().id().equals(place)).toList());
+    List<PlantView> here =
+        plants.kept().stream().filter(p -> p.place().id().equals(place)).toList();
+    model.addAttribute("plants", Paged.of(here, page, WALK));
     return "plants/walk";
   }
 
   @PostMapping("/plants/walk")
   String walk(
       @RequestParam Long place,
-      @RequestParam(defaultValue = "") List<Long> first,
-      @RequestParam List<Long> order) {
-    if (!plants.walk(place, Stream.concat(first.stream(), order.stream()).toList())) {
+      @RequestParam(required = false) Long first,
+      @RequestParam List<Long> order,
+      @RequestParam(defaultValue = "1") int page) {
+    if (!plants.walk(place, first, order)) {
       throw missing();
     }
-    return "redirect:/plants/walk?place=" + place;
+    return "redirect:/plants/walk?place=" + place + (page == 1 ? "" : "&page=" + page);
   }
 
   @GetMapping("/plants/new")

@@ -22,7 +22,7 @@ public record PlantForm(
         String kind,
     String formId,
     @NotNull(message = "Pick a place.") Long placeId,
-    @Valid @NotNull(message = "Which pot does it stand in?") Pot pot,
+    @Valid Pot pot,
     String mediumId,
     @PastOrPresent(message = "This day has not come yet.") LocalDate mediumSince,
     Pot.Water waterUsed,
@@ -33,6 +33,7 @@ public record PlantForm(
   public PlantForm {
     formId = blankToNull(formId);
     mediumId = blankToNull(mediumId);
+    pot = pot == null ? new Pot(null, null, null, null, null, null, null) : pot;
   }
 
   private static String blankToNull(String text) {

@@ -12,6 +12,9 @@ interface PlantRepository extends CollectionRepository<Plant> {
   @Query("select p from Plant p where p.archivedOn is null order by p.walk, lower(p.name), p.code")
   List<Plant> kept();
 
+  @Query("select p from Plant p where p.archivedOn is not null order by lower(p.name), p.code")
+  List<Plant> archived();
+
   @Query("select p from Plant p where lower(p.code) = lower(:code)")
   Optional<Plant> byCode(String code);
 

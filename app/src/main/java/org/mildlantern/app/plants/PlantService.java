@@ -1,9 +1,8 @@
 package org.mildlantern.app.plants;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,12 +12,15 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.places.Walk;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -34,6 +36,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlantService {
   /** Greatest running number of a year; a code that was typed may use it up. */
   private static final int LAST_NUMBER = 999_999;
+
+  /** Most plants that are shown at once, place by place. */
+  private static final int OPEN = 60;
+
+  private static final Comparator<PlantView> BY_NAME =
+      Comparator.comparing((PlantView plant) -> plant.name().toLowerCase(Locale.ROOT))
+          .thenComparing(PlantView::code);
 
   private static final Words WORDS = Words.of(PlantService.class);
 
@@ -88,6 +97,56 @@ public class PlantService {
     return memo.once("kept-plants", () -> views(plants.kept()));
   }
 
+  /** The plants that are not archived, in the order of their names. */
+  @Transactional(readOnly = true)
+  public List<PlantView> byName() {
+    return memo.once("plants-by-name", () -> kept().stream().sorted(BY_NAME).toList());
+  }
+
+  /** The plants in the archive, in the order of their names. */
+  @Transactional(readOnly = true)
+  public List<PlantView> archived() {
+    return memo.once("archived-plants", () -> views(plants.archived()));
+  }
+
+  /**
+   * The kept plants place by place; of many plants only those of one place are shown, by page.
+   *
+   * @param place that is shown, or null for none
+   * @param page of its plants, from 1
+   */
+  @Transactional(readOnly = true)
+  public List<OfPlace> byPlace(Long place, Integer page) {
+    List<PlantView> kept = kept();
+    Map<Long, List<PlantView>> byPlace =
+        kept.stream().collect(Collectors.groupingBy(plant -> plant.place().id()));
+    return places.all().stream()
+        .filter(where -> byPlace.containsKey(where.id()))
+        .map(
+            where -> {
+              List<PlantView> here = byPlace.get(where.id());
+              boolean open = kept.size() <= OPEN || where.id().equals(place);
+              return new OfPlace(where, here.size(), open ? Paged.of(here, page, OPEN) : null);
+            })
+        .toList();
+  }
+
+  /**
+   * The plants of a place.
+   *
+   * @param count how many there are
+   * @param shown those that are shown, or null
+   */
+  public record OfPlace(PlaceView place, int count, Paged<PlantView> shown) {}
+
+  /** The names of plants, archived ones too, by id. */
+  @Transactional(readOnly = true)
+  public Map<Long, String> names(Collection<Long> ids) {
+    return Stream.concat(kept().stream(), archived().stream())
+        .filter(plant -> ids.contains(plant.id()))
+        .collect(Collectors.toMap(PlantView::id, PlantView::name));
+  }
+
   @Transactional(readOnly = true)
   public Optional<PlantView> find(Long id) {
     return plants.byId(id).map(plant -> view(plant, placesById()));
@@ -127,24 +186,17 @@ public class PlantService {
   }
 
   /**
-   * Sets the order in which the plants of a place are walked; what is left out follows.
+   * Sets the order in which plants of a place are walked; they change places among themselves.
    *
+   * @param first one that is walked before all others, or null
    * @return whether all of them stand in the place
    */
-  public boolean walk(Long placeId, List<Long> order) {
-    Map<Long, Plant> here = new LinkedHashMap<>();
-    plants.kept().stream()
-        .filter(plant -> plant.placeId().equals(placeId))
-        .forEach(plant -> here.put(plant.id(), plant));
-    if (!here.keySet().containsAll(order)) {
-      return false;
-    }
-    List<Plant> walked = new ArrayList<>(order.stream().distinct().map(here::remove).toList());
-    walked.addAll(here.values());
-    for (int i = 0; i < walked.size(); i++) {
-      walked.get(i).walkAt(i);
-    }
-    return true;
+  public boolean walk(Long placeId, Long first, List<Long> order) {
+    List<Plant> here =
+        plants.kept().stream().filter(plant -> plant.placeId().equals(placeId)).toList();
+    Optional<List<Plant>> walked = Walk.set(here, Plant::id, first, order);
+    walked.ifPresent(all -> IntStream.range(0, all.size()).forEach(i -> all.get(i).walkAt(i)));
+    return walked.isPresent();
   }
 
   /** Puts a plant into the archive, or brings it back. */
@@ -164,7 +216,7 @@ public class PlantService {
   /** The next free accession code, year and running number. */
   @Transactional(readOnly = true)
   public String nextCode() {
-    return nextCode(plants.codes(), scope.today());
+    return memo.once("next-code", () -> nextCode(plants.codes(), scope.today()));
   }
 
   static String nextCode(Collection<String> taken, LocalDate today) {

@@ -4,11 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.cases.ContactService;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
@@ -24,6 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class ContactLooks {
+  private static final Comparator<Watch> SOONER =
+      Comparator.comparing(Watch::next, Comparator.nullsLast(Comparator.naturalOrder()));
+
   private static final int SOON = 7;
   private static final int LATE = 21;
   private static final int LONGEST = 200;
@@ -31,8 +36,11 @@ public class ContactLooks {
   private final ContactService contacts;
   private final PestLookRepository looks;
   private final Remedies remedies;
+  private final CollectionMemo memo;
 
-  ContactLooks(ContactService contacts, PestLookRepository looks, Remedies remedies) {
+  ContactLooks(
+      ContactService contacts, PestLookRepository looks, Remedies remedies, CollectionMemo memo) {
+    this.memo = memo;
     this.contacts = contacts;
     this.looks = looks;
     this.remedies = remedies;
@@ -47,7 +55,10 @@ public class ContactLooks {
   public record Watch(
       ContactService.Contact contact, List<LocalDate> days, LocalDate next, boolean found) {}
 
-  /** The contacts of the catching ones among cases. */
+  /**
+   * The contacts of the catching ones among cases. A plant that met the same cause on several
+   * plants is looked at once, when the first of the looks is due.
+   */
   public List<Watch> of(Collection<CaseView> open, List<PlantView> kept) {
     List<ContactService.Contact> found = contacts.of(open, kept);
     if (found.isEmpty()) {
@@ -58,10 +69,21 @@ public class ContactLooks {
     LocalDate first = openedOn.values().stream().min(Comparator.naturalOrder()).orElseThrow();
     Map<Long, List<PestLook>> looked =
         looks.since(first).stream().collect(Collectors.groupingBy(PestLook::plantId));
-    return found.stream()
-        .map(
-            c -> watch(c, openedOn.get(c.caseId()), looked.getOrDefault(c.plant().id(), List.of())))
-        .toList();
+    record Same(Long plant, String cause) {}
+    Map<Same, Watch> watches = new LinkedHashMap<>();
+    for (ContactService.Contact contact : found) {
+      List<PestLook> its = looked.getOrDefault(contact.plant().id(), List.of());
+      watches.merge(
+          new Same(contact.plant().id(), contact.cause().id()),
+          watch(contact, openedOn.get(contact.caseId()), its),
+          (one, other) -> SOONER.compare(one, other) <= 0 ? one : other);
+    }
+    return List.copyOf(watches.values());
+  }
+
+  /** Those of all open cases. */
+  public List<Watch> ofOpen(Collection<CaseView> open, List<PlantView> kept) {
+    return memo.once("contact-looks", () -> of(open, kept));
   }
 
   private Watch watch(ContactService.Contact contact, LocalDate opened, List<PestLook> looked) {

@@ -32,7 +32,7 @@ class ContactsOnTheRound implements RoundSource {
 
   @Override
   public List<Due> due(Ground ground) {
-    List<ContactLooks.Watch> watches = contacts.of(cases.open().values(), ground.kept());
+    List<ContactLooks.Watch> watches = contacts.ofOpen(cases.open().values(), ground.kept());
     if (watches.isEmpty()) {
       return List.of();
     }

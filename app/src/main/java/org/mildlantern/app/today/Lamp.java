@@ -19,6 +19,16 @@ public enum Lamp {
     return label;
   }
 
+  /** Where it stands among those that ask, the most urgent at 0. */
+  int rank() {
+    return switch (this) {
+      case BRIGHT -> 0;
+      case QUARANTINE -> 1;
+      case LOW -> 2;
+      case UNLIT -> 3;
+    };
+  }
+
   public String id() {
     return name().toLowerCase(Locale.ROOT);
   }

@@ -2,10 +2,9 @@ package org.mildlantern.app.today;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.stream.Stream;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.round.RoundItem;
-import org.mildlantern.core.journal.Work;
+import org.mildlantern.app.web.Paged;
 
 /**
  * A day's round, places in a clean order.
@@ -22,29 +21,41 @@ public record Round(
     Load tomorrow,
     Double most,
     List<String> putOff) {
+  private static final int NAMED = 12;
 
-  /** A place with its rows. */
-  public record Stop(PlaceView place, List<Row> rows, boolean washFirst, String key) {
+  /**
+   * A place with its rows.
+   *
+   * @param shown those of its rows that are shown, or null when the day holds too much to show all
+   * @param washFirst whether hands and tools are washed before it
+   */
+  public record Stop(
+      PlaceView place, Paged<Row> shown, boolean washFirst, Count count, String key) {
+
+    public List<Row> rows() {
+      return shown == null ? List.of() : shown.rows();
+    }
 
     public List<RoundItem> items() {
-      return rows.stream().map(Row::item).toList();
-    }
-
-    /** Pots that still wait to be looked at. */
-    public long pots() {
-      return items().stream()
-          .filter(item -> !item.done() && item.work().filter(w -> w == Work.POT).isPresent())
-          .count();
+      return rows().stream().map(Row::item).toList();
     }
   }
+
+  /**
+   * How many rows a place has.
+   *
+   * @param pots those that wait and are pots to be looked at
+   */
+  public record Count(int waiting, int done, int pots) {}
 
   /**
    * A row with what keeps its answer from being taken twice.
    *
    * @param key the same however often its answer is sent
    * @param seen id of the plant's newest entry when the row was shown
+   * @param buttons of its answers, written out
    */
-  public record Row(RoundItem item, String key, Long seen) {}
+  public record Row(RoundItem item, String key, Long seen, String buttons) {}
 
   /** Minutes that what is due takes, and the answers from which they were learned. */
   public record Takes(long minutes, int learned) {}
@@ -60,16 +71,22 @@ public record Round(
     return day.isBefore(today);
   }
 
-  public long due() {
-    return items().filter(item -> !item.done()).count();
+  public int due() {
+    return stops.stream().mapToInt(stop -> stop.count().waiting()).sum();
   }
 
-  public long done() {
-    return items().filter(RoundItem::done).count();
+  public int done() {
+    return stops.stream().mapToInt(stop -> stop.count().done()).sum();
   }
 
-  private Stream<RoundItem> items() {
-    return stops.stream().flatMap(stop -> stop.items().stream());
+  /** The first of the plants whose look was put off. */
+  public List<String> firstPutOff() {
+    return putOff.subList(0, Math.min(NAMED, putOff.size()));
+  }
+
+  /** The address of the day, to which parameters can be added. */
+  public String address() {
+    return isToday() ? "/today?" : "/today?day=" + day + "&";
   }
 
   public boolean empty() {

@@ -11,7 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
@@ -26,6 +28,7 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.round.RoundSource.Ask;
 import org.mildlantern.app.round.RoundSource.Due;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.journal.Flushed;
 import org.mildlantern.core.journal.Looked;
@@ -47,6 +50,15 @@ public class RoundService {
   /** Days of answers from which minutes are learned. */
   private static final int LEARNED_DAYS = 30;
 
+  /** A day with so many rows at most is shown whole. */
+  private static final int WHOLE = 30;
+
+  /** Most rows of a page of a place. */
+  private static final int ROOM = 20;
+
+  /** Of so many of the latest rows. */
+  private static final int LEARNED_ROWS = 1000;
+
   /** Rows of a plant among which another's answer is sought. */
   private static final int NEWEST = 8;
 
@@ -55,6 +67,7 @@ public class RoundService {
   private final JournalService journal;
   private final List<RoundSource> sources;
   private final RoundChoices choices;
+  private final AnswerButtons buttons;
   private final CollectionMemo memo;
   private final Scope scope;
 
@@ -64,9 +77,11 @@ public class RoundService {
       JournalService journal,
       List<RoundSource> sources,
       RoundChoices choices,
+      AnswerButtons buttons,
       CollectionMemo memo,
       Scope scope) {
     this.memo = memo;
+    this.buttons = buttons;
     this.plants = plants;
     this.places = places;
     this.journal = journal;
@@ -82,10 +97,9 @@ public class RoundService {
 
   private Board makeBoard() {
     LocalDate today = scope.today();
-    List<PlantView> kept = plants.kept();
+    List<PlantView> kept = this.plants.kept();
     List<PlaceView> all = places.all();
-    Map<Long, List<PlantView>> byPlace =
-        kept.stream().collect(Collectors.groupingBy(plant -> plant.place().id()));
+    Board.Plants plants = Board.Plants.of(all, kept);
     RoundSource.Ground ground = new RoundSource.Ground(today, kept);
     Map<Long, List<Due>> due =
         sources.stream()
@@ -104,7 +118,18 @@ public class RoundService {
                     .thenComparing(place -> catching.contains(place.id())))
             .toList();
     return new Board(
-        today, all, byPlace, walk, catching, lamps(ground, due), agenda(today, walk, byPlace, due));
+        today,
+        all,
+        plants,
+        walk,
+        catching,
+        lamps(ground, due),
+        agenda(today, walk, plants.byPlace(), due));
+  }
+
+  /** The plants that ask for their keeper. */
+  public Asking asking(Board board) {
+    return memo.once("asking", () -> Asking.on(board));
   }
 
   private Agenda<Due> agenda(
@@ -155,20 +180,22 @@ public class RoundService {
         "minutes",
         () ->
             Minutes.learn(
-                answers(scope.today().minusDays(LEARNED_DAYS))
+                journal.latestTimes(scope.today().minusDays(LEARNED_DAYS), LEARNED_ROWS).stream()
+                    .filter(RoundService::isAnswer)
                     .map(time -> new Minutes.Answered(stop(time), time.at()))
                     .toList()));
   }
 
   /** Minutes of the day that are done already. */
   private double spent(LocalDate today, Minutes minutes) {
-    return answers(today).mapToDouble(time -> minutes.at(stop(time))).sum();
+    return journal.times(today, today).stream()
+        .filter(RoundService::isAnswer)
+        .mapToDouble(time -> minutes.at(stop(time)))
+        .sum();
   }
 
-  /** The times of the keeper's answers from a day to today. */
-  private Stream<JournalService.Time> answers(LocalDate from) {
-    return journal.times(from, scope.today()).stream()
-        .filter(time -> isAnswer(time.note()) && !time.sent());
+  private static boolean isAnswer(JournalService.Time time) {
+    return isAnswer(time.note()) && !time.sent();
   }
 
   private static Minutes.Stop stop(JournalService.Time time) {
@@ -185,28 +212,54 @@ public class RoundService {
 
   /** The round of a day; past days show what was done. */
   public Round round(LocalDate day) {
+    return round(day, null, null);
+  }
+
+  /**
+   * The round of a day. Of a day that holds much only the rows of one place are shown, by page.
+   *
+   * @param place whose rows are shown, or null for the first with work that waits
+   * @param page of its rows from 1, or null for the one with the first that waits
+   */
+  public Round round(LocalDate day, Long place, Integer page) {
     Board board = board();
+    Map<Long, List<Piece>> pieces = memo.lately("pieces " + day, () -> pieces(day, board));
+    return walk(day, board, pieces, place, page);
+  }
+
+  /** A row of the round, not yet written out. */
+  private record Piece(boolean done, Optional<Work> work, Supplier<RoundItem> item) {
+    boolean waits() {
+      return !done;
+    }
+  }
+
+  /** What each plant's rows of a day are. */
+  private Map<Long, List<Piece>> pieces(LocalDate day, Board board) {
     boolean isToday = day.equals(board.today());
     boolean past = day.isBefore(board.today());
-    Map<Long, PlantView> plantsById =
-        board.plants().stream().collect(Collectors.toMap(PlantView::id, plant -> plant));
-    Map<Long, List<RoundItem>> items = new HashMap<>();
+    Map<Long, List<Piece>> pieces = new HashMap<>();
     if (isToday || past) {
       for (Entry entry : journal.between(day, day)) {
-        PlantView plant = plantsById.get(entry.plantId());
-        if (plant != null && (past || answers(entry))) {
-          items.computeIfAbsent(plant.id(), id -> new ArrayList<>()).add(done(entry, plant));
-        }
+        board
+            .plant(entry.plantId())
+            .filter(plant -> past || answers(entry))
+            .ifPresent(
+                plant ->
+                    pieces
+                        .computeIfAbsent(plant.id(), id -> new ArrayList<>())
+                        .add(new Piece(true, entry.note().work(), () -> done(entry, plant))));
       }
     }
     if (!past) {
       for (Agenda.Task<Due> task : board.agenda().on(day)) {
-        items
-            .computeIfAbsent(task.work().plant().id(), id -> new ArrayList<>())
-            .add(task.work().item().apply(isToday));
+        Due due = task.work();
+        pieces
+            .computeIfAbsent(due.plant().id(), id -> new ArrayList<>())
+            .add(new Piece(false, Optional.of(due.work()), () -> due.item().apply(isToday)));
       }
     }
-    return walk(day, board, items);
+    return pieces;
   }
 
   private static RoundItem done(Entry entry, PlantView plant) {
@@ -214,39 +267,87 @@ public class RoundService {
     return entry.caseId() == null ? item : item.leadingTo("/cases/" + entry.caseId(), "Case");
   }
 
-  private Round walk(LocalDate day, Board board, Map<Long, List<RoundItem>> items) {
-    boolean isToday = day.equals(board.today());
+  private Round walk(
+      LocalDate day, Board board, Map<Long, List<Piece>> pieces, Long wished, Integer page) {
     boolean past = day.isBefore(board.today());
-    Map<Long, Long> newest = isToday ? journal.newest() : Map.of();
+    Map<Long, Long> newest = day.equals(board.today()) ? journal.newest() : Map.of();
     Minutes minutes = past ? Minutes.learn(List.of()) : minutes();
-    List<Round.Stop> stops = new ArrayList<>();
-    double takes = 0;
-    boolean washed = false;
+    Map<PlaceView, List<Piece>> byPlace = new LinkedHashMap<>();
     for (PlaceView place : board.walk()) {
-      List<Round.Row> here = new ArrayList<>();
-      for (PlantView plant : board.in(place)) {
-        for (RoundItem item : items.getOrDefault(plant.id(), List.of())) {
-          here.add(new Round.Row(item, newKey(), newest.getOrDefault(plant.id(), 0L)));
-          takes += item.done() ? 0 : minutes.at(stop(item.work().orElse(Work.LOOK)));
-        }
-      }
+      List<Piece> here =
+          board.in(place).stream()
+              .flatMap(plant -> pieces.getOrDefault(plant.id(), List.of()).stream())
+              .toList();
       if (!here.isEmpty()) {
-        boolean wash =
-            (place.quarantine() || board.catching().contains(place.id())) && !washed && !past;
-        washed |= wash;
-        stops.add(new Round.Stop(place, here, wash, newKey()));
+        byPlace.put(place, here);
       }
     }
+    boolean whole = byPlace.values().stream().mapToInt(List::size).sum() <= WHOLE;
+    Long shown = whole ? null : shown(byPlace, wished);
+    List<Round.Stop> stops = new ArrayList<>();
+    boolean washed = past;
+    for (Map.Entry<PlaceView, List<Piece>> stop : byPlace.entrySet()) {
+      PlaceView place = stop.getKey();
+      boolean wash = !washed && (place.quarantine() || board.catching().contains(place.id()));
+      washed |= wash;
+      List<Piece> here = stop.getValue();
+      stops.add(
+          new Round.Stop(
+              place,
+              whole || place.id().equals(shown)
+                  ? rows(here, place.id().equals(wished) ? page : null, newest)
+                  : null,
+              wash,
+              count(here),
+              newKey()));
+    }
+    List<Piece> all = byPlace.values().stream().flatMap(List::stream).toList();
     return new Round(
         day,
         board.today(),
         List.copyOf(stops),
         new Round.Takes(
-            Math.round(takes),
+            Math.round(
+                all.stream()
+                    .filter(Piece::waits)
+                    .mapToDouble(piece -> minutes.at(stop(piece.work().orElse(Work.LOOK))))
+                    .sum()),
             minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK)),
         load(board, day.plusDays(1), minutes),
         choices.mostMinutes(),
         board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
+  }
+
+  /** The place whose rows are shown: the one that was wished, else the first where work waits. */
+  private static Long shown(Map<PlaceView, List<Piece>> byPlace, Long wished) {
+    List<Long> places = byPlace.keySet().stream().map(PlaceView::id).toList();
+    return places.contains(wished)
+        ? wished
+        : byPlace.entrySet().stream()
+            .filter(stop -> stop.getValue().stream().anyMatch(Piece::waits))
+            .map(stop -> stop.getKey().id())
+            .findFirst()
+            .orElse(places.get(0));
+  }
+
+  private static Round.Count count(List<Piece> here) {
+    List<Piece> wait = here.stream().filter(Piece::waits).toList();
+    return new Round.Count(
+        wait.size(),
+        here.size() - wait.size(),
+        (int) wait.stream().filter(p -> p.work().filter(w -> w == Work.POT).isPresent()).count());
+  }
+
+  private Paged<Round.Row> rows(List<Piece> here, Integer page, Map<Long, Long> newest) {
+    int next =
+        IntStream.range(0, here.size()).filter(i -> here.get(i).waits()).findFirst().orElse(0);
+    return Paged.of(here, page == null ? Paged.holding(next, ROOM) : page, ROOM)
+        .map(
+            piece -> {
+              RoundItem item = piece.item().get();
+              return new Round.Row(
+                  item, newKey(), newest.getOrDefault(item.plant().id(), 0L), buttons.of(item));
+            });
   }
 
   private static String newKey() {

@@ -6,6 +6,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -21,6 +22,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** Shows the round; features take the answers of their own rows. */
 @Controller
 class TodayController {
+  /** Plants on a page of those that ask. */
+  private static final int ASKING = 100;
+
   private final RoundService rounds;
   private final JournalService journal;
   private final RoundChoices choices;
@@ -41,12 +45,24 @@ class TodayController {
   @GetMapping("/today")
   String today(
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestParam(required = false) Long place,
+      @RequestParam(required = false) Integer page,
       Htmx htmx,
       Model model) {
-    model.addAttribute("round", rounds.round(day == null ? scope.today() : day));
+    Long at = place == null ? htmx.shown("place").orElse(null) : place;
+    model.addAttribute("round", rounds.round(day == null ? scope.today() : day, at, page));
     model.addAttribute("unseen", choices.unseenPercent());
     model.addAttribute("odds", RoundChoices.ODDS);
     return htmx.page("today/page", "round");
+  }
+
+  /** All plants that ask for their keeper. */
+  @GetMapping("/today/asking")
+  String asking(@RequestParam(required = false) Integer page, Model model) {
+    Board board = rounds.board();
+    model.addAttribute("board", board);
+    model.addAttribute("asking", Paged.of(rounds.asking(board).plants(), page, ASKING));
+    return "today/asking";
   }
 
   /** How long a day may be, and from which odds a pot is watered without a look. */

@@ -2,6 +2,7 @@ package org.mildlantern.app.traps;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.web.Web;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
@@ -14,8 +15,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class TrapController {
   private final TrapService traps;
+  private final PlaceService places;
 
-  TrapController(TrapService traps) {
+  TrapController(TrapService traps, PlaceService places) {
+    this.places = places;
     this.traps = traps;
   }
 
@@ -32,14 +35,14 @@ class TrapController {
       }
       this.traps.count(id, day, whole(traps), whole(counted)).orElseThrow(Web::missing);
     } catch (IllegalArgumentException e) {
-      if (this.traps.all().stream().noneMatch(t -> t.place().id().equals(id))) {
+      if (places.find(id).isEmpty()) {
         throw Web.missing();
       }
       flash.addFlashAttribute("trapProblem", e.getMessage());
       flash.addFlashAttribute("trapPlace", id);
       flash.addFlashAttribute("typed", List.of(traps, counted));
     }
-    return "redirect:/treatments#traps-" + id;
+    return "redirect:/treatments?place=" + id + "#traps-" + id;
   }
 
   private static int whole(String text) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
@@ -13,9 +14,9 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Moisture;
-import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.pest.TrapTrend;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
@@ -28,6 +29,7 @@ public class TrapService {
   private static final Words WORDS = Words.of(TrapService.class);
 
   private static final int WEEKS = 16;
+  private static final int PAGE = 8;
   private static final int WEEK = 7;
 
   private final TrapCountRepository counts;
@@ -68,16 +70,32 @@ public class TrapService {
     Map<Long, List<TrapCount>> byPlace =
         counts.since(from).stream().collect(Collectors.groupingBy(TrapCount::placeId));
     Map<Long, Long> placeOf =
-        plants.kept().stream().collect(Collectors.toMap(PlantView::id, p -> p.place().id()));
-    List<Entry> felt =
         byPlace.isEmpty()
-            ? List.of()
-            : journal.between(from.minusDays(WEEK), today).stream()
-                .filter(e -> e.kind() == NoteKind.FELT)
-                .toList();
+            ? Map.of()
+            : plants.kept().stream()
+                .filter(plant -> byPlace.containsKey(plant.place().id()))
+                .collect(Collectors.toMap(PlantView::id, plant -> plant.place().id()));
+    List<Entry> felt = journal.feltSince(placeOf.keySet(), from.minusDays(WEEK));
     return places.all().stream()
         .map(place -> of(place, byPlace.getOrDefault(place.id(), List.of()), felt, placeOf))
         .toList();
+  }
+
+  /**
+   * A page of the places.
+   *
+   * @param page from 1, or null for the first
+   * @param place that the page holds, or null for any
+   */
+  @Transactional(readOnly = true)
+  public Paged<PlaceTraps> page(Integer page, Long place) {
+    List<PlaceTraps> all = all();
+    int at =
+        IntStream.range(0, all.size())
+            .filter(i -> all.get(i).place().id().equals(place))
+            .findFirst()
+            .orElse(-1);
+    return Paged.of(all, place == null ? page : Integer.valueOf(Paged.holding(at, PAGE)), PAGE);
   }
 
   private PlaceTraps of(
@@ -94,9 +112,7 @@ public class TrapService {
                         wet(place, c.countedOn(), felt, placeOf)))
             .toList();
     List<Row> rows =
-        java.util.stream.IntStream.range(0, its.size())
-            .mapToObj(i -> row(its.get(i), series.get(i)))
-            .toList();
+        IntStream.range(0, its.size()).mapToObj(i -> row(its.get(i), series.get(i))).toList();
     boolean due =
         !its.isEmpty() && its.get(its.size() - 1).countedOn().isBefore(today.minusDays(WEEK - 1));
     return new PlaceTraps(

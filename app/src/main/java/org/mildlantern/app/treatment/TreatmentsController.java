@@ -3,6 +3,7 @@ package org.mildlantern.app.treatment;
 import java.util.Map;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.traps.TrapService;
 import org.mildlantern.core.knowledge.Remedies;
@@ -23,6 +24,7 @@ class TreatmentsController {
   private final CaseService cases;
   private final PlantService plants;
   private final Remedies remedies;
+  private final CollectionMemo memo;
 
   TreatmentsController(
       TreatmentsOverview overview,
@@ -30,7 +32,9 @@ class TreatmentsController {
       ChoiceService choices,
       CaseService cases,
       PlantService plants,
-      Remedies remedies) {
+      Remedies remedies,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.overview = overview;
     this.traps = traps;
     this.choices = choices;
@@ -40,9 +44,16 @@ class TreatmentsController {
   }
 
   @GetMapping("/treatments")
-  String all(Model model) {
-    model.addAttribute("view", overview.of(cases.open().values(), plants.kept()));
-    model.addAttribute("traps", traps.all());
+  String all(TreatmentsOverview.Pages pages, Model model) {
+    model.addAttribute(
+        "view",
+        memo.lately(
+            pages.toString(), () -> overview.of(cases.open().values(), plants.kept(), pages)));
+    model.addAttribute(
+        "traps",
+        memo.lately(
+            "traps " + pages.traps() + " " + pages.place(),
+            () -> traps.page(pages.traps(), pages.place())));
     model.addAttribute("pestSchools", remedies.schools("pests"));
     model.addAttribute("diseaseSchools", remedies.schools("diseases"));
     model.addAttribute("quarantineSchools", Quarantine.Rule.values());

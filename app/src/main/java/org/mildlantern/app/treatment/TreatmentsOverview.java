@@ -3,8 +3,10 @@ package org.mildlantern.app.treatment;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseView;
@@ -13,6 +15,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.quarantine.QuarantineView;
+import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.stereotype.Component;
@@ -47,8 +50,20 @@ class TreatmentsOverview {
    * @param without cases that could have a course and have none
    * @param watches looks at neighbours to come, the next first
    */
-  record View(
-      List<Running> running, List<CaseOf> without, List<Apart> apart, List<WatchDay> watches) {}
+  record View(Paged<Running> running, Paged<CaseOf> without, Paged<Apart> apart, Watches watches) {}
+
+  /**
+   * Which page of each list is asked for, from 1; null for the first.
+   *
+   * @param place whose traps are shown, instead of a page of them
+   */
+  record Pages(
+      Integer running, Integer without, Integer apart, Integer watches, Integer traps, Long place) {
+    private static final int SIZE = 30;
+  }
+
+  /** Looks at neighbours, by day and cause. */
+  record Watches(List<WatchDay> days, Paged<ContactLooks.Watch> shown) {}
 
   /** Neighbours to look at on a day for one cause; day is null where it was found on them. */
   record WatchDay(LocalDate day, Cause cause, List<ContactLooks.Watch> watches) {}
@@ -62,7 +77,7 @@ class TreatmentsOverview {
   /** A plant that stands apart. */
   record Apart(PlantView plant, QuarantineView clock) {}
 
-  View of(Collection<CaseView> open, List<PlantView> kept) {
+  View of(Collection<CaseView> open, List<PlantView> kept, Pages pages) {
     Map<Long, PlantView> plants =
         kept.stream().collect(Collectors.toMap(PlantView::id, Function.identity()));
     Map<Long, CaseView> cases =
@@ -85,35 +100,49 @@ class TreatmentsOverview {
                             .min(Comparator.naturalOrder())
                             .orElse(null)))
             .toList();
-    List<Long> treated = running.stream().map(r -> r.kase().id()).toList();
-    return new View(
-        running,
+    Set<Long> treated = running.stream().map(r -> r.kase().id()).collect(Collectors.toSet());
+    List<CaseOf> without =
         open.stream()
             .filter(c -> !treated.contains(c.id()) && plants.containsKey(c.plantId()))
             .filter(c -> remedies.pests().find(c.cause().id()).isPresent())
             .map(c -> new CaseOf(plants.get(c.plantId()), c))
-            .toList(),
-        quarantines.all(kept).stream().map(q -> new Apart(plants.get(q.plantId()), q)).toList(),
-        byDay(contacts.of(open, kept)));
+            .toList();
+    List<Apart> apart =
+        quarantines.all(kept).stream().map(q -> new Apart(plants.get(q.plantId()), q)).toList();
+    return new View(
+        Paged.of(running, pages.running(), Pages.SIZE),
+        Paged.of(without, pages.without(), Pages.SIZE),
+        Paged.of(apart, pages.apart(), Pages.SIZE),
+        watches(contacts.ofOpen(open, kept), pages.watches()));
   }
 
-  private List<WatchDay> byDay(List<ContactLooks.Watch> watches) {
-    LocalDate today = scope.today();
+  private Watches watches(List<ContactLooks.Watch> all, Integer page) {
+    List<ContactLooks.Watch> wait =
+        all.stream()
+            .filter(w -> w.next() != null || w.found())
+            .sorted(
+                Comparator.comparing(this::day, Comparator.nullsFirst(Comparator.naturalOrder())))
+            .toList();
+    Paged<ContactLooks.Watch> shown = Paged.of(wait, page, Pages.SIZE);
     record Key(LocalDate day, Cause cause) {}
-    return watches.stream()
-        .filter(w -> w.next() != null || w.found())
-        .collect(
-            Collectors.groupingBy(
-                w ->
-                    new Key(
-                        w.found() ? null : w.next().isBefore(today) ? today : w.next(),
-                        w.contact().cause())))
-        .entrySet()
-        .stream()
-        .map(e -> new WatchDay(e.getKey().day(), e.getKey().cause(), e.getValue()))
-        .sorted(
-            Comparator.comparing(WatchDay::day, Comparator.nullsFirst(Comparator.naturalOrder())))
-        .toList();
+    Map<Key, List<ContactLooks.Watch>> byDay =
+        shown.rows().stream()
+            .collect(
+                Collectors.groupingBy(
+                    w -> new Key(day(w), w.contact().cause()),
+                    LinkedHashMap::new,
+                    Collectors.toList()));
+    return new Watches(
+        byDay.entrySet().stream()
+            .map(e -> new WatchDay(e.getKey().day(), e.getKey().cause(), e.getValue()))
+            .toList(),
+        shown);
+  }
+
+  /** The day of a look, today when it is overdue; null where something was found. */
+  private LocalDate day(ContactLooks.Watch watch) {
+    LocalDate today = scope.today();
+    return watch.found() ? null : watch.next().isBefore(today) ? today : watch.next();
   }
 
   private static int count(CourseService.Picked picked, TreatmentVisit.State state) {

@@ -1,11 +1,11 @@
 package org.mildlantern.app.watering;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
@@ -46,11 +46,11 @@ public class Flushes {
     if (with.isEmpty()) {
       return List.of();
     }
-    Map<Long, Entry> last = journal.lastFlushes(with.stream().map(PlantView::id).toList());
+    Map<Long, Instant> last = journal.lastFlushes(with.stream().map(PlantView::id).toList());
     List<Flush> flushes = new ArrayList<>();
     for (PlantView plant : with) {
-      Entry entry = last.get(plant.id());
-      flush(plant, entry == null ? null : scope.day(entry.at())).ifPresent(flushes::add);
+      Instant at = last.get(plant.id());
+      flush(plant, at == null ? null : scope.day(at)).ifPresent(flushes::add);
     }
     return flushes;
   }

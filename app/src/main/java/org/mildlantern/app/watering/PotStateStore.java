@@ -8,7 +8,10 @@ import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.keeper.SignedIn;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -45,22 +48,31 @@ class PotStateStore {
   private final NamedParameterJdbcTemplate jdbc;
   private final TransactionTemplate transaction;
   private final Scope scope;
+  private final CollectionMemo memo;
   private final Map<Long, PotState> pending = new ConcurrentHashMap<>();
-  private final ThreadPoolExecutor writer =
-      new ThreadPoolExecutor(
-          1,
-          1,
-          0,
-          TimeUnit.SECONDS,
-          new ArrayBlockingQueue<>(WAITING),
-          work -> new Thread(work, "pot-states"),
-          (work, full) -> pending.clear());
+  private final ThreadPoolExecutor writer = oneAtATime("pot-states", pending::clear);
+  private final ThreadPoolExecutor worker = oneAtATime("pots", () -> {});
 
   PotStateStore(
-      NamedParameterJdbcTemplate jdbc, PlatformTransactionManager transactions, Scope scope) {
+      NamedParameterJdbcTemplate jdbc,
+      PlatformTransactionManager transactions,
+      Scope scope,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.jdbc = jdbc;
     this.transaction = new TransactionTemplate(transactions);
     this.scope = scope;
+  }
+
+  private static ThreadPoolExecutor oneAtATime(String name, Runnable whenFull) {
+    return new ThreadPoolExecutor(
+        1,
+        1,
+        0,
+        TimeUnit.SECONDS,
+        new ArrayBlockingQueue<>(WAITING),
+        work -> new Thread(work, name),
+        (work, full) -> whenFull.run());
   }
 
   /** States that are worked out and not written yet, by plant. */
@@ -68,8 +80,33 @@ class PotStateStore {
     return pending;
   }
 
+  /**
+   * Has the rest of many pots worked out beside the pages, part by part; pages that come then show
+   * them.
+   */
+  <T> void later(List<T> parts, Consumer<T> work) {
+    SignedIn keeper = scope.keeper();
+    worker.execute(
+        () ->
+            scope.as(
+                keeper,
+                () -> {
+                  try {
+                    parts.forEach(
+                        part -> transaction.executeWithoutResult(status -> work.accept(part)));
+                    transaction.executeWithoutResult(status -> memo.forget());
+                  } catch (DataAccessException | TransactionException e) {
+                    LOG.info("pots were not worked out beside the pages: {}", e.getMessage());
+                  }
+                  return null;
+                }));
+  }
+
   /** Has the states written soon. */
   void keep(List<PotState> states) {
+    if (states.isEmpty()) {
+      return;
+    }
     Long collection = scope.keeper().collectionId();
     MapSqlParameterSource[] rows =
         states.stream()
@@ -92,6 +129,7 @@ class PotStateStore {
 
   @PreDestroy
   void finish() throws InterruptedException {
+    worker.shutdownNow();
     writer.shutdown();
     writer.awaitTermination(5, TimeUnit.SECONDS);
   }

@@ -2,7 +2,6 @@ package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,13 +10,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.journal.Felt;
-import org.mildlantern.core.journal.Filled;
-import org.mildlantern.core.journal.Note;
-import org.mildlantern.core.journal.Skipped;
-import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.Media;
-import org.mildlantern.core.round.WaterCheck;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
 import org.mildlantern.core.water.PotShape;
@@ -38,7 +31,7 @@ public class WateringService {
   /** Below this share left, medium sheds water rather than take it. Rule of thumb. */
   private static final double BONE_DRY = 0.06;
 
-  private final PotStates states;
+  private final PotChecks checks;
   private final PotModel model;
   private final WaterChanges changes;
   private final JournalService journal;
@@ -46,13 +39,13 @@ public class WateringService {
   private final Media media;
 
   WateringService(
-      PotStates states,
+      PotChecks checks,
       PotModel model,
       WaterChanges changes,
       JournalService journal,
       Scope scope,
       Media media) {
-    this.states = states;
+    this.checks = checks;
     this.changes = changes;
     this.model = model;
     this.journal = journal;
@@ -62,65 +55,11 @@ public class WateringService {
 
   /** When to look at each plant's pot, by plant. */
   public Map<Long, PotCheck> checks(List<PlantView> plants) {
-    Map<Long, PotState> followed = states.current(plants);
-    Map<Long, PotCheck> checks = new HashMap<>(standing(plants));
-    followed.forEach((plant, state) -> checks.put(plant, PotCheck.of(state)));
-    List<PlantView> others = plants.stream().filter(p -> !checks.containsKey(p.id())).toList();
-    Map<Long, Entry> last = journal.lastAboutWater(others.stream().map(PlantView::id).toList());
-    for (PlantView plant : others) {
-      checks.put(plant.id(), PotCheck.of(byInterval(plant, last.get(plant.id()))));
-    }
-    return checks;
-  }
-
-  /** Checks of pots that stand in water or draw from it. */
-  private Map<Long, PotCheck> standing(List<PlantView> plants) {
-    Map<PlantView, PotModel.Fed> fed = new HashMap<>();
-    for (PlantView plant : plants) {
-      model.fed(plant).filter(f -> !f.stands().off()).ifPresent(f -> fed.put(plant, f));
-    }
-    if (fed.isEmpty()) {
-      return Map.of();
-    }
-    Map<Long, List<Entry>> entries = potsSince(fed.keySet().stream().map(PlantView::id).toList());
-    Map<Long, PotCheck> checks = new HashMap<>();
-    fed.forEach(
-        (plant, f) ->
-            checks.put(
-                plant.id(),
-                PotCheck.of(
-                    model.standing(plant, f, entries.getOrDefault(plant.id(), List.of())),
-                    plant.pot().standsIn())));
-    return checks;
+    return checks.of(plants);
   }
 
   private Map<Long, List<Entry>> potsSince(List<Long> plantIds) {
     return journal.potsSince(plantIds, scope.today().minusDays(PotModel.STORY_DAYS));
-  }
-
-  /** The interval of its kind, until its pace is known. */
-  private WaterCheck byInterval(PlantView plant, Entry last) {
-    WaterCheck.LastSeen seen = WaterCheck.LastSeen.NOTHING;
-    LocalDate on = scope.today();
-    if (last != null) {
-      on = scope.day(last.at());
-      seen = seen(last.note());
-    } else if (plant.arrivedOn() != null) {
-      on = plant.arrivedOn();
-    }
-    return WaterCheck.next(plant.kind(), seen, on, scope.latitude());
-  }
-
-  private static WaterCheck.LastSeen seen(Note last) {
-    if (last instanceof Watered || last instanceof Filled) {
-      return WaterCheck.LastSeen.WATERED;
-    }
-    if (last instanceof Skipped) {
-      return WaterCheck.LastSeen.SKIPPED;
-    }
-    return last instanceof Felt felt
-        ? WaterCheck.LastSeen.valueOf(felt.deepest().name())
-        : WaterCheck.LastSeen.DAMP;
   }
 
   /**
@@ -199,6 +138,6 @@ public class WateringService {
             .filter(e -> JournalService.aboutWater(e.kind()))
             .reduce((a, b) -> b)
             .orElse(null);
-    return PotCheck.of(byInterval(plant, last));
+    return checks.byInterval(plant, last);
   }
 }

@@ -28,6 +28,6 @@ class HtmxArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
       ModelAndViewContainer container,
       NativeWebRequest request,
       WebDataBinderFactory binders) {
-    return new Htmx(request.getHeader(Htmx.HEADER) != null);
+    return new Htmx(request.getHeader(Htmx.HEADER) != null, request.getHeader(Htmx.SHOWN));
   }
 }

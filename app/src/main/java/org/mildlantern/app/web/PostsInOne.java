@@ -41,18 +41,22 @@ class PostsInOne implements WebMvcRegistrations {
         if (fault || ONLY_READ.contains(request.getMethod()) || isOpenInterface(handler)) {
           return super.handleInternal(request, response, handler);
         }
-        return one.run(
-            () -> {
-              response.setStatus(200);
-              admissions.forEach(admission -> admission.admit(request));
-              ModelAndView page = super.handleInternal(request, response, handler);
-              if (!isRefused(response)) {
-                String view = page == null ? null : page.getViewName();
-                admissions.forEach(admission -> admission.handled(request, view));
-              }
-              return page;
-            },
-            () -> isRefused(response));
+        try {
+          return one.run(
+              () -> {
+                response.setStatus(200);
+                admissions.forEach(admission -> admission.admit(request));
+                ModelAndView page = super.handleInternal(request, response, handler);
+                if (!isRefused(response)) {
+                  String view = page == null ? null : page.getViewName();
+                  admissions.forEach(admission -> admission.handled(request, view));
+                }
+                return page;
+              },
+              () -> isRefused(response));
+        } finally {
+          request.setAttribute(Web.HANDLED, true);
+        }
       }
     };
   }

@@ -8,6 +8,9 @@ public final class Web {
   /** Header of responses that show what was wrong; nothing that the request did may stay. */
   public static final String REFUSED = "Round-Refused";
 
+  /** Attribute of posts whose transaction has ended; what follows only reads. */
+  public static final String HANDLED = Web.class.getName() + ".handled";
+
   private Web() {}
 
   /** There is no such thing, or it is somebody else's. */

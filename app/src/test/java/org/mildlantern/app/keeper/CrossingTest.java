@@ -124,6 +124,7 @@ class CrossingTest extends EveryRoute {
               "unit",
               "ml"),
           post("/mixing/{id}/away", Of.BOTTLE, "away", "true"),
+          get("/entries/{id}/change", Of.ENTRY),
           post("/entries/{id}/correct", Of.ENTRY, "text", "watered 210"),
           post("/entries/{id}/undo", Of.ENTRY),
           post("/settings/tokens/{id}/revoke", Of.TOKEN),

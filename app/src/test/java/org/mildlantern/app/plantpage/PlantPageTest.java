@@ -176,10 +176,27 @@ class PlantPageTest extends WebCase {
     get(keeper, page)
         .andExpect(content().string(containsString("number 45")))
         .andExpect(content().string(not(containsString("number 5<"))))
-        .andExpect(content().string(containsString(page + "?entries=200")));
-    get(keeper, page + "?entries=200")
+        .andExpect(content().string(containsString(page + "?log=2#log")))
+        .andExpect(content().string(not(containsString("Newer entries"))));
+    get(keeper, page + "?log=2")
         .andExpect(content().string(containsString("number 1<")))
+        .andExpect(content().string(containsString("Newer entries")))
         .andExpect(content().string(not(containsString("Older entries"))));
-    get(keeper, page + "?entries=many").andExpect(status().isBadRequest());
+    get(keeper, page + "?log=99999999").andExpect(status().isOk());
+    get(keeper, page + "?log=many").andExpect(status().isBadRequest());
+  }
+
+  @Test
+  void anEntryIsChangedWhereItStandsOrOnAPageOfItsOwn() throws Exception {
+    htmx(keeper, page + "/entries", "line", "watered 240");
+    Long id = keepers.as(keeper, () -> journal.timeline(coleus.id(), 1)).get(0).id();
+    part(keeper, "/entries/" + id + "/change")
+        .andExpect(content().string(containsString("value=\"Watered 240\"")))
+        .andExpect(content().string(not(containsString("<html"))));
+    get(keeper, "/entries/" + id + "/change")
+        .andExpect(content().string(containsString("value=\"Watered 240\"")))
+        .andExpect(content().string(containsString("Back to the plant")));
+    post(keeper, "/entries/" + id + "/undo", "from", "plant");
+    get(keeper, "/entries/" + id + "/change").andExpect(status().isNotFound());
   }
 }

@@ -263,7 +263,7 @@ class VisitPageTest extends WebCase {
         }) {
       var answer =
           post(keeper, traps, "day", bad[0], "traps", bad[1], "counted", bad[2])
-              .andExpect(redirectedUrl("/treatments#traps-" + sill.id()))
+              .andExpect(redirectedUrl("/treatments?place=" + sill.id() + "#traps-" + sill.id()))
               .andReturn();
       assertThat(answer.getFlashMap().get("trapProblem").toString()).contains(bad[3]);
     }
