@@ -73,6 +73,11 @@
     if (shelf && !shelf.contains(e.target)) shelf.classList.remove("open");
   });
 
+  // On a phone the shelf stays drawn out while a place is opened in it.
+  let out = false;
+  document.addEventListener("htmx:beforeSwap", (e) => { if (e.detail.target.id === "shelf") out = e.detail.target.classList.contains("open"); });
+  document.addEventListener("htmx:afterSwap", () => { if (out) { document.querySelector(".shelf")?.classList.add("open"); out = false; } });
+
   function firstDue() {
     const here = current();
     if (!here || here.classList.contains("waiting")) mark(document.querySelector("[data-row]:not(.done):not(.waiting)"));

@@ -19,6 +19,8 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 public class MildLanternApplication {
   public static void main(String[] args) {
+    // The knowledge is read while the program is put together.
+    new Thread(Library::shipped, "knowledge").start();
     SpringApplication.run(MildLanternApplication.class, args);
   }
 

@@ -11,6 +11,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryCorrected;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -337,6 +338,7 @@ public class CaseService {
   @Transactional(readOnly = true)
   public Map<Long, CaseView> open() {
     return memo.once(
+        From.CASES,
         "open-cases",
         () ->
             views(cases.open()).stream()
@@ -345,7 +347,7 @@ public class CaseService {
 
   @Transactional(readOnly = true)
   public List<CaseView> all() {
-    return memo.once("cases", () -> views(cases.all()));
+    return memo.once(From.CASES, "cases", () -> views(cases.all()));
   }
 
   private List<CaseView> views(List<PlantCase> found) {

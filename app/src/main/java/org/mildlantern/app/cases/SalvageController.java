@@ -10,6 +10,7 @@ import org.mildlantern.core.care.Salvage;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.Rescue;
 import org.mildlantern.core.knowledge.Rescue.Do;
+import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -80,11 +81,8 @@ class SalvageController {
     if (text.isBlank()) {
       return null;
     }
-    try {
-      return Integer.valueOf(text.strip());
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(WORDS.say("no-number", text.strip()));
-    }
+    return Typed.whole(text)
+        .orElseThrow(() -> new IllegalArgumentException(WORDS.say("no-number", text.strip())));
   }
 
   private static Remains.Share share(String word) {

@@ -32,6 +32,14 @@ record FrameView(
       boolean shown,
       List<Count> counts) {
 
+    /** For how many of its counts there is room. */
+    public int room() {
+      boolean today = when.equals("today");
+      int most = today ? 3 : 2;
+      int letters = counts.stream().limit(most).mapToInt(count -> count.shown().length()).sum();
+      return letters > (today ? 7 : 4) ? most - 1 : most;
+    }
+
     /** The counts for which there is no room, in words. */
     public String beyond(int room) {
       return counts.stream()

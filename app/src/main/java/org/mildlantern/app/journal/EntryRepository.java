@@ -95,16 +95,6 @@ interface EntryRepository extends CollectionRepository<Entry> {
           + " and e.at > :after and not e.superseded and e.id <> :but")
   boolean anyAfter(Long plantId, NoteKind kind, Instant after, Long but);
 
-  @Query("select e.plantId as plant, max(e.id) as entry from Entry e group by e.plantId")
-  List<Newest> newest();
-
   @Query("select max(e.id) from Entry e where e.plantId = :plantId")
   Long newest(Long plantId);
-
-  /** A plant with the id of its newest row. */
-  interface Newest {
-    Long getPlant();
-
-    Long getEntry();
-  }
 }

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
+import org.springframework.jdbc.core.RowCallbackHandler;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,10 +43,16 @@ public class JournalService {
   private final ApplicationEventPublisher events;
   private final Scope scope;
   private final CollectionMemo memo;
+  private final JdbcClient jdbc;
   private final ByPlant<Long, Optional<Instant>> flushes = new ByPlant<>();
 
   JournalService(
-      EntryRepository entries, ApplicationEventPublisher events, Scope scope, CollectionMemo memo) {
+      EntryRepository entries,
+      ApplicationEventPublisher events,
+      Scope scope,
+      CollectionMemo memo,
+      JdbcClient jdbc) {
+    this.jdbc = jdbc;
     this.memo = memo;
     this.entries = entries;
     this.events = events;
@@ -216,13 +225,27 @@ public class JournalService {
   /** The id of each plant's newest row of any kind. */
   @Transactional(readOnly = true)
   public Map<Long, Long> newest() {
-    return memo.once(
-        "newest",
-        () ->
-            entries.newest().stream()
-                .collect(
-                    Collectors.toMap(
-                        EntryRepository.Newest::getPlant, EntryRepository.Newest::getEntry)));
+    return memo.once("newest", this::newestOfAll);
+  }
+
+  /** Steps through the index from plant to plant, so that it does not read every row. */
+  private Map<Long, Long> newestOfAll() {
+    Map<Long, Long> newest = new HashMap<>();
+    jdbc.sql(
+            """
+            with recursive newest as (
+              (select plant_id, id from entry where collection_id = :c
+                order by plant_id desc, id desc limit 1)
+              union all
+              select next.plant_id, next.id from newest, lateral (
+                select plant_id, id from entry
+                where collection_id = :c and plant_id < newest.plant_id
+                order by plant_id desc, id desc limit 1) next)
+            select plant_id, id from newest
+            """)
+        .param("c", scope.keeper().collectionId())
+        .query((RowCallbackHandler) row -> newest.put(row.getLong(1), row.getLong(2)));
+    return newest;
   }
 
   /** When a note is from; sent says whether a device wrote it. */

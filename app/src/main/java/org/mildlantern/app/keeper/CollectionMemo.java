@@ -3,7 +3,9 @@ package org.mildlantern.app.keeper;
 import java.lang.ref.SoftReference;
 import java.time.LocalDate;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
@@ -31,12 +33,13 @@ public class CollectionMemo {
 
   private final JdbcClient jdbc;
   private final Scope scope;
-  private final Map<Long, SoftReference<Kept>> kept =
+  private final Map<Long, SoftReference<Map<From, Kept>>> kept =
       new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, SoftReference<Kept>> eldest) {
+        protected boolean removeEldestEntry(
+            Map.Entry<Long, SoftReference<Map<From, Kept>>> eldest) {
           return size() > COLLECTIONS;
         }
       };
@@ -54,18 +57,33 @@ public class CollectionMemo {
   }
 
   /** What values hold for. */
-  private record Until(Long pulse, LocalDate day, SignedIn keeper) {}
+  private record Until(List<Long> pulses, LocalDate day, SignedIn keeper) {}
 
   private record Kept(Until until, Map<String, Object> values) {}
 
+  /** What values are worked out from. */
+  public enum From {
+    /** Anything in the collection. */
+    ALL,
+    /** Plants, places and moves. */
+    GROUND,
+    /** Cases and looks for pests, and the ground. */
+    CASES
+  }
+
   /** The value of the name, worked out anew when the collection has changed. */
-  @SuppressWarnings("unchecked")
   public <T> T once(String name, Supplier<T> work) {
+    return once(From.ALL, name, work);
+  }
+
+  /** The value of the name, worked out anew when what it comes from has changed. */
+  @SuppressWarnings("unchecked")
+  public <T> T once(From from, String name, Supplier<T> work) {
     RequestAttributes request = RequestContextHolder.getRequestAttributes();
     if (!isOnlyRead(request)) {
       return work.get();
     }
-    Map<String, Object> values = values(request);
+    Map<String, Object> values = values(request).get(from);
     Object known = values.get(name);
     if (known == null) {
       known = work.get();
@@ -107,32 +125,48 @@ public class CollectionMemo {
 
   /** The values of now; a page asks for the pulse once, so that all it shows is of one time. */
   @SuppressWarnings("unchecked")
-  private Map<String, Object> values(RequestAttributes request) {
+  private Map<From, Map<String, Object>> values(RequestAttributes request) {
     Object known = request.getAttribute(VALUES, RequestAttributes.SCOPE_REQUEST);
     if (known == null) {
       known = values();
       request.setAttribute(VALUES, known, RequestAttributes.SCOPE_REQUEST);
     }
-    return (Map<String, Object>) known;
+    return (Map<From, Map<String, Object>>) known;
   }
 
-  private Map<String, Object> values() {
+  private Map<From, Map<String, Object>> values() {
     SignedIn keeper = scope.keeper();
-    Long pulse =
-        jdbc.sql("select pulse from collection_pulse where collection_id = :c")
+    Map<From, List<Long>> pulses =
+        jdbc.sql("select pulse, ground, cases from collection_pulse where collection_id = :c")
             .param("c", keeper.collectionId())
-            .query(Long.class)
+            .query((row, n) -> pulses(row.getLong(1), row.getLong(2), row.getLong(3)))
             .optional()
-            .orElse(0L);
-    Until until = new Until(pulse, scope.today(), keeper);
+            .orElse(pulses(0, 0, 0));
+    Map<From, Map<String, Object>> values = new EnumMap<>(From.class);
     synchronized (kept) {
-      SoftReference<Kept> held = kept.get(keeper.collectionId());
-      Kept now = held == null ? null : held.get();
-      if (now == null || !now.until().equals(until)) {
-        now = new Kept(until, new ConcurrentHashMap<>());
+      SoftReference<Map<From, Kept>> held = kept.get(keeper.collectionId());
+      Map<From, Kept> now = held == null ? null : held.get();
+      if (now == null) {
+        now = new EnumMap<>(From.class);
         kept.put(keeper.collectionId(), new SoftReference<>(now));
       }
-      return now.values();
+      for (From from : From.values()) {
+        Until until = new Until(pulses.get(from), scope.today(), keeper);
+        Kept its = now.get(from);
+        if (its == null || !its.until().equals(until)) {
+          its = new Kept(until, new ConcurrentHashMap<>());
+          now.put(from, its);
+        }
+        values.put(from, its.values());
+      }
     }
+    return values;
+  }
+
+  private static Map<From, List<Long>> pulses(long all, long ground, long cases) {
+    return Map.of(
+        From.ALL, List.of(all),
+        From.GROUND, List.of(ground),
+        From.CASES, List.of(ground, cases));
   }
 }

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Paged;
@@ -68,7 +69,7 @@ class FindService {
     if (wanted.length() < 2 || wanted.length() > 80) {
       return Paged.of(List.of(), page, size);
     }
-    List<Named> mine = memo.once("names-to-find", this::ofPlants);
+    List<Named> mine = memo.once(From.GROUND, "names-to-find", this::ofPlants);
     String inside = " " + wanted;
     List<Ranked> found =
         Stream.concat(mine.stream(), known.stream())

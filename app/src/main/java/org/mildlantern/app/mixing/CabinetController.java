@@ -11,6 +11,7 @@ import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Gauge;
 import org.mildlantern.core.treatment.MixVolume;
@@ -67,11 +68,8 @@ class CabinetController {
   }
 
   private static double number(String text) {
-    try {
-      return Double.parseDouble(text.strip().replace(',', '.'));
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("A number, please, such as 70 or 0.8.");
-    }
+    return Typed.decimal(text)
+        .orElseThrow(() -> new IllegalArgumentException("A number, please, such as 70 or 0.8."));
   }
 
   @PostMapping("/mixing/gauges")

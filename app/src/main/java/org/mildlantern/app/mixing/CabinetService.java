@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -165,7 +166,9 @@ public class CabinetService {
   }
 
   void useGauges(List<Gauge> gauges) {
-    choices.choose(GAUGES, gauges.stream().map(Gauge::name).collect(Collectors.joining(",")));
+    choices.choose(
+        GAUGES,
+        gauges.stream().filter(Objects::nonNull).map(Gauge::name).collect(Collectors.joining(",")));
   }
 
   /** The dose from the first usable bottle of each means that has a label rate. */

@@ -98,7 +98,8 @@ class PlaceController {
   }
 
   private String save(Long id, PlaceForm form, BindingResult errors, HttpServletResponse response) {
-    if (form.extremesCross()) {
+    // A form with a field that cannot be read has no values to look at.
+    if (errors.getTarget() != null && form.extremesCross()) {
       errors.rejectValue("coldest", "order", "The coldest cannot be above the warmest.");
     }
     if (!errors.hasErrors()) {

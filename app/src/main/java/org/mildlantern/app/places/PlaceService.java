@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,7 +22,8 @@ public class PlaceService {
 
   @Transactional(readOnly = true)
   public List<PlaceView> all() {
-    return memo.once("places", () -> places.inOrder().stream().map(Place::view).toList());
+    return memo.once(
+        From.GROUND, "places", () -> places.inOrder().stream().map(Place::view).toList());
   }
 
   @Transactional(readOnly = true)

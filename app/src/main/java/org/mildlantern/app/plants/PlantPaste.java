@@ -24,6 +24,7 @@ import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
@@ -280,20 +281,12 @@ public class PlantPaste {
     }
 
     private Double centimetres() {
-      String text = text("pot cm").replace(',', '.');
-      if (text.isEmpty()) {
-        return null;
+      String text = text("pot cm");
+      Optional<Double> value = Typed.decimal(text).filter(cm -> cm >= 1 && cm <= 200);
+      if (value.isEmpty() && !text.isEmpty()) {
+        problems.put("pot cm", "a number between 1 and 200");
       }
-      try {
-        double value = Double.parseDouble(text);
-        if (value >= 1 && value <= 200) {
-          return value;
-        }
-      } catch (NumberFormatException e) {
-        // falls through to the message
-      }
-      problems.put("pot cm", "a number between 1 and 200");
-      return null;
+      return value.orElse(null);
     }
 
     private Pot.Material material() {

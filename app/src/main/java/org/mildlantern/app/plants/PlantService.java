@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -94,19 +95,19 @@ public class PlantService {
   /** All plants that are not archived, by name. */
   @Transactional(readOnly = true)
   public List<PlantView> kept() {
-    return memo.once("kept-plants", () -> views(plants.kept()));
+    return memo.once(From.GROUND, "kept-plants", () -> views(plants.kept()));
   }
 
   /** The plants that are not archived, in the order of their names. */
   @Transactional(readOnly = true)
   public List<PlantView> byName() {
-    return memo.once("plants-by-name", () -> kept().stream().sorted(BY_NAME).toList());
+    return memo.once(From.GROUND, "plants-by-name", () -> kept().stream().sorted(BY_NAME).toList());
   }
 
   /** The plants in the archive, in the order of their names. */
   @Transactional(readOnly = true)
   public List<PlantView> archived() {
-    return memo.once("archived-plants", () -> views(plants.archived()));
+    return memo.once(From.GROUND, "archived-plants", () -> views(plants.archived()));
   }
 
   /**
@@ -216,7 +217,7 @@ public class PlantService {
   /** The next free accession code, year and running number. */
   @Transactional(readOnly = true)
   public String nextCode() {
-    return memo.once("next-code", () -> nextCode(plants.codes(), scope.today()));
+    return memo.once(From.GROUND, "next-code", () -> nextCode(plants.codes(), scope.today()));
   }
 
   static String nextCode(Collection<String> taken, LocalDate today) {

@@ -1,9 +1,9 @@
 package org.mildlantern.app.quarantine;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.cases.ContactService;
 import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
@@ -70,12 +71,13 @@ public class ContactLooks {
     Map<Long, List<PestLook>> looked =
         looks.since(first).stream().collect(Collectors.groupingBy(PestLook::plantId));
     record Same(Long plant, String cause) {}
+    Map<Warmth, Spans> known = new HashMap<>();
     Map<Same, Watch> watches = new LinkedHashMap<>();
     for (ContactService.Contact contact : found) {
       List<PestLook> its = looked.getOrDefault(contact.plant().id(), List.of());
       watches.merge(
           new Same(contact.plant().id(), contact.cause().id()),
-          watch(contact, openedOn.get(contact.caseId()), its),
+          watch(contact, openedOn.get(contact.caseId()), its, known),
           (one, other) -> SOONER.compare(one, other) <= 0 ? one : other);
     }
     return List.copyOf(watches.values());
@@ -83,35 +85,49 @@ public class ContactLooks {
 
   /** Those of all open cases. */
   public List<Watch> ofOpen(Collection<CaseView> open, List<PlantView> kept) {
-    return memo.once("contact-looks", () -> of(open, kept));
+    return memo.once(From.CASES, "contact-looks", () -> of(open, kept));
   }
 
-  private Watch watch(ContactService.Contact contact, LocalDate opened, List<PestLook> looked) {
+  private Watch watch(
+      ContactService.Contact contact,
+      LocalDate opened,
+      List<PestLook> looked,
+      Map<Warmth, Spans> known) {
     List<PestLook> same =
         looked.stream()
             .filter(l -> l.pest().equals(contact.cause().id()))
             .filter(l -> !l.lookedOn().isBefore(opened))
             .toList();
     LocalDate last = same.isEmpty() ? LocalDate.MIN : same.get(0).lookedOn();
-    List<LocalDate> days = days(contact, opened);
+    List<LocalDate> days = days(contact, opened, known);
     LocalDate next = days.stream().filter(day -> day.isAfter(last)).findFirst().orElse(null);
     return new Watch(contact, days, next, same.stream().anyMatch(PestLook::found));
   }
 
-  private List<LocalDate> days(ContactService.Contact contact, LocalDate opened) {
-    LifeCycle pest = remedies.pests().find(contact.cause().id()).orElse(null);
-    double celsius = contact.plant().place().warmth();
-    List<LocalDate> days = new ArrayList<>();
-    days.add(opened);
+  private List<LocalDate> days(
+      ContactService.Contact contact, LocalDate opened, Map<Warmth, Spans> known) {
+    Warmth warmth = new Warmth(contact.cause().id(), contact.plant().place().warmth());
+    Spans spans = known.computeIfAbsent(warmth, this::spans);
     LocalDate last = contact.last().isBefore(opened) ? opened : contact.last();
-    if (pest == null) {
-      days.add(last.plusDays(SOON));
-      days.add(last.plusDays(LATE));
-    } else {
-      days.add(last.plusDays(whole(hatching(pest, celsius))));
-      days.add(last.plusDays(whole(Generation.of(pest, celsius).days())));
-    }
-    return days;
+    return List.of(opened, last.plusDays(spans.first()), last.plusDays(spans.second()));
+  }
+
+  /** A cause at a temperature in °C, on which its spans depend. */
+  private record Warmth(String cause, double celsius) {}
+
+  /** Days from the last day together to the looks after it. */
+  private record Spans(long first, long second) {}
+
+  private Spans spans(Warmth at) {
+    return remedies
+        .pests()
+        .find(at.cause())
+        .map(
+            pest ->
+                new Spans(
+                    whole(hatching(pest, at.celsius())),
+                    whole(Generation.of(pest, at.celsius()).days())))
+        .orElse(new Spans(SOON, LATE));
   }
 
   /** Days until what was laid as an egg can be seen walking. */

@@ -4,6 +4,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.reading.Typed;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -81,11 +82,10 @@ class QuarantineController {
   }
 
   private static int number(String counted) {
-    try {
-      return Integer.parseInt(counted.strip());
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("A whole number, please; 0 when you found nothing.");
-    }
+    return Typed.whole(counted)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException("A whole number, please; 0 when you found nothing."));
   }
 
   private PlantView plant(Long id) {

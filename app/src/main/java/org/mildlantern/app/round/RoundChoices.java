@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.core.reading.Typed;
 import org.springframework.stereotype.Component;
 
 /** How the keeper wants the round: how long a day may be, and when a pot needs no look. */
@@ -40,12 +41,9 @@ public class RoundChoices {
 
   /** Minutes as typed; null when they are none or out of range. */
   public static Double minutes(String typed) {
-    try {
-      double minutes = Double.parseDouble(typed.strip().replace(',', '.'));
-      return minutes >= SHORTEST && minutes <= LONGEST ? minutes : null;
-    } catch (NumberFormatException e) {
-      return null;
-    }
+    return Typed.decimal(typed)
+        .filter(minutes -> minutes >= SHORTEST && minutes <= LONGEST)
+        .orElse(null);
   }
 
   /** Odds as picked; null for never. */

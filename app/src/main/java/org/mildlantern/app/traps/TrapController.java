@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.reading.Typed;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -46,11 +47,8 @@ class TrapController {
   }
 
   private static int whole(String text) {
-    try {
-      return Integer.parseInt(text.strip());
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("Whole numbers, please.");
-    }
+    return Typed.whole(text)
+        .orElseThrow(() -> new IllegalArgumentException("Whole numbers, please."));
   }
 
   @PostMapping("/traps/{id}/remove")

@@ -3,6 +3,7 @@ package org.mildlantern.app.treatment;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.quarantine.ContactChain;
@@ -99,7 +100,7 @@ class TreatmentController {
       @RequestParam(defaultValue = "") List<CaseCarrier.Carrier> carrier,
       RedirectAttributes flash) {
     courses.ground(id).orElseThrow(Web::missing);
-    carriers.note(id, carrier);
+    carriers.note(id, carrier.stream().filter(Objects::nonNull).toList());
     flash.addFlashAttribute("said", "Noted.");
     return toCourse(id);
   }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.treatment.MixVolume;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -60,12 +61,7 @@ class VisitController {
   }
 
   private static Optional<Double> degrees(String text) {
-    try {
-      return Optional.of(Double.parseDouble(text.strip().replace(',', '.').replace('−', '-')))
-          .filter(d -> d >= COLDEST && d <= WARMEST);
-    } catch (NumberFormatException e) {
-      return Optional.empty();
-    }
+    return Typed.decimal(text).filter(d -> d >= COLDEST && d <= WARMEST);
   }
 
   private String page(Long id, MixVolume.Size size, VisitGround.Seen seen, Model model) {

@@ -8,11 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.ByPlant;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
@@ -43,6 +46,7 @@ class PotChecks {
   private final PotModel model;
   private final JournalService journal;
   private final Scope scope;
+  private final CollectionMemo memo;
   private final ByPlant<String, PotCheck> known = new ByPlant<>();
 
   PotChecks(
@@ -50,7 +54,9 @@ class PotChecks {
       PotStateStore store,
       PotModel model,
       JournalService journal,
-      Scope scope) {
+      Scope scope,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.states = states;
     this.store = store;
     this.model = model;
@@ -217,25 +223,29 @@ class PotChecks {
    */
   private List<Asked> asked(List<PlantView> plants) {
     Map<Long, Long> newest = journal.newest();
+    Map<Long, Integer> pots = memo.once(From.GROUND, "pot-fingerprints", ConcurrentHashMap::new);
     Map<Long, Integer> places = new HashMap<>();
     Map<Habits, Integer> habits = new IdentityHashMap<>();
     String today = scope.today() + " ";
     List<Asked> asked = new ArrayList<>();
     for (PlantView plant : plants) {
-      PlaceView place = plant.place();
-      int rest =
-          Objects.hash(
-              places.computeIfAbsent(place.id(), id -> place.toString().hashCode()),
-              habits.computeIfAbsent(plant.kind().habits(), of -> of.toString().hashCode()),
-              plant.pot().shape().name(),
-              plant.pot().cm(),
-              plant.pot().depthCm(),
-              plant.medium() == null ? "" : plant.medium().id(),
-              plant.pot().standsIn().name(),
-              plant.stage().name(),
-              scope.latitude());
-      asked.add(new Asked(plant, today + newest.getOrDefault(plant.id(), 0L) + " " + rest));
+      int pot = pots.computeIfAbsent(plant.id(), id -> fingerprint(plant, places, habits));
+      asked.add(new Asked(plant, today + newest.getOrDefault(plant.id(), 0L) + " " + pot));
     }
     return asked;
+  }
+
+  private int fingerprint(PlantView plant, Map<Long, Integer> places, Map<Habits, Integer> habits) {
+    PlaceView place = plant.place();
+    return Objects.hash(
+        places.computeIfAbsent(place.id(), id -> place.toString().hashCode()),
+        habits.computeIfAbsent(plant.kind().habits(), of -> of.toString().hashCode()),
+        plant.pot().shape().name(),
+        plant.pot().cm(),
+        plant.pot().depthCm(),
+        plant.medium() == null ? "" : plant.medium().id(),
+        plant.pot().standsIn().name(),
+        plant.stage().name(),
+        scope.latitude());
   }
 }

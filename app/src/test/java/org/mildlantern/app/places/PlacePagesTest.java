@@ -77,6 +77,25 @@ class PlacePagesTest extends WebCase {
   }
 
   @Test
+  void aFieldThatCannotBeReadIsSaidAlsoWhenOthersContradictEachOther() throws Exception {
+    post(
+            keepers.make(),
+            "/places/new",
+            "name",
+            "Sill",
+            "kind",
+            "INDOOR",
+            "humidity",
+            "wet",
+            "coldest",
+            "20",
+            "warmest",
+            "5")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("value=\"wet\"")));
+  }
+
+  @Test
   void theWalkFollowsTheKeepersOrder() throws Exception {
     SignedIn walker = keepers.make();
     PlaceView hall = keepers.place(walker, "Hall", PlaceKind.INDOOR);
