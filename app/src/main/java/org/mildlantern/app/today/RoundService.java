@@ -223,8 +223,24 @@ public class RoundService {
    */
   public Round round(LocalDate day, Long place, Integer page) {
     Board board = board();
-    Map<Long, List<Piece>> pieces = memo.lately("pieces " + day, () -> pieces(day, board));
-    return walk(day, board, pieces, place, page);
+    List<At> laid = memo.lately("pieces " + day, () -> lay(board, pieces(day, board)));
+    return walk(day, board, laid, place, page);
+  }
+
+  /** The rows of a place, as they are walked. */
+  private record At(PlaceView place, List<Piece> pieces, Round.Count count) {}
+
+  private static List<At> lay(Board board, Map<Long, List<Piece>> pieces) {
+    return board.walk().stream()
+        .map(
+            place ->
+                board.in(place).stream()
+                    .flatMap(plant -> pieces.getOrDefault(plant.id(), List.of()).stream())
+                    .collect(
+                        Collectors.collectingAndThen(
+                            Collectors.toList(), here -> new At(place, here, count(here)))))
+        .filter(at -> !at.pieces().isEmpty())
+        .toList();
   }
 
   /** A row of the round, not yet written out. */
@@ -267,67 +283,59 @@ public class RoundService {
     return entry.caseId() == null ? item : item.leadingTo("/cases/" + entry.caseId(), "Case");
   }
 
-  private Round walk(
-      LocalDate day, Board board, Map<Long, List<Piece>> pieces, Long wished, Integer page) {
+  private Round walk(LocalDate day, Board board, List<At> laid, Long wished, Integer page) {
     boolean past = day.isBefore(board.today());
     Map<Long, Long> newest = day.equals(board.today()) ? journal.newest() : Map.of();
     Minutes minutes = past ? Minutes.learn(List.of()) : minutes();
-    Map<PlaceView, List<Piece>> byPlace = new LinkedHashMap<>();
-    for (PlaceView place : board.walk()) {
-      List<Piece> here =
-          board.in(place).stream()
-              .flatMap(plant -> pieces.getOrDefault(plant.id(), List.of()).stream())
-              .toList();
-      if (!here.isEmpty()) {
-        byPlace.put(place, here);
-      }
-    }
-    boolean whole = byPlace.values().stream().mapToInt(List::size).sum() <= WHOLE;
-    Long shown = whole ? null : shown(byPlace, wished);
+    boolean whole = laid.stream().mapToInt(at -> at.pieces().size()).sum() <= WHOLE;
+    Long shown = whole ? null : shown(laid, wished);
     List<Round.Stop> stops = new ArrayList<>();
     boolean washed = past;
-    for (Map.Entry<PlaceView, List<Piece>> stop : byPlace.entrySet()) {
-      PlaceView place = stop.getKey();
+    for (At at : laid) {
+      PlaceView place = at.place();
       boolean wash = !washed && (place.quarantine() || board.catching().contains(place.id()));
       washed |= wash;
-      List<Piece> here = stop.getValue();
       stops.add(
           new Round.Stop(
               place,
               whole || place.id().equals(shown)
-                  ? rows(here, place.id().equals(wished) ? page : null, newest)
+                  ? rows(at.pieces(), place.id().equals(wished) ? page : null, newest)
                   : null,
               wash,
-              count(here),
+              at.count(),
               newKey()));
     }
-    List<Piece> all = byPlace.values().stream().flatMap(List::stream).toList();
     return new Round(
         day,
         board.today(),
         List.copyOf(stops),
         new Round.Takes(
-            Math.round(
-                all.stream()
-                    .filter(Piece::waits)
-                    .mapToDouble(piece -> minutes.at(stop(piece.work().orElse(Work.LOOK))))
-                    .sum()),
+            Math.round(memo.lately("takes " + day, () -> takes(laid, minutes))),
             minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK)),
         load(board, day.plusDays(1), minutes),
         choices.mostMinutes(),
         board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
   }
 
+  /** Minutes that what waits will take. */
+  private static double takes(List<At> laid, Minutes minutes) {
+    return laid.stream()
+        .flatMap(at -> at.pieces().stream())
+        .filter(Piece::waits)
+        .mapToDouble(piece -> minutes.at(stop(piece.work().orElse(Work.LOOK))))
+        .sum();
+  }
+
   /** The place whose rows are shown: the one that was wished, else the first where work waits. */
-  private static Long shown(Map<PlaceView, List<Piece>> byPlace, Long wished) {
-    List<Long> places = byPlace.keySet().stream().map(PlaceView::id).toList();
-    return places.contains(wished)
+  private static Long shown(List<At> laid, Long wished) {
+    return laid.stream().anyMatch(at -> at.place().id().equals(wished))
         ? wished
-        : byPlace.entrySet().stream()
-            .filter(stop -> stop.getValue().stream().anyMatch(Piece::waits))
-            .map(stop -> stop.getKey().id())
+        : laid.stream()
+            .filter(at -> at.count().waiting() > 0)
             .findFirst()
-            .orElse(places.get(0));
+            .orElse(laid.get(0))
+            .place()
+            .id();
   }
 
   private static Round.Count count(List<Piece> here) {

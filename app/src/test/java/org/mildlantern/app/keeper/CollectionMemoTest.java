@@ -3,6 +3,7 @@ package org.mildlantern.app.keeper;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -11,6 +12,7 @@ import org.mildlantern.app.AppTest;
 import org.mildlantern.app.Keepers;
 import org.mildlantern.app.TestClock;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Web;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -78,6 +80,79 @@ class CollectionMemoTest {
     clock.forward(Duration.ofDays(1));
     page("GET");
     assertThat(worked).hasValue(2);
+  }
+
+  private int worksOf(CollectionMemo.From from) {
+    AtomicInteger works = new AtomicInteger();
+    for (int i = 0; i < 2; i++) {
+      RequestContextHolder.setRequestAttributes(
+          new ServletRequestAttributes(new MockHttpServletRequest("GET", "/plants")));
+      keepers.as(keeper, () -> memo.once(from, "work of " + from, () -> works.incrementAndGet()));
+      RequestContextHolder.resetRequestAttributes();
+    }
+    return works.get();
+  }
+
+  @Test
+  void aDrinkLeavesPlantsAndCasesAsTheyAre() {
+    assertThat(worksOf(CollectionMemo.From.GROUND)).isEqualTo(1);
+    assertThat(worksOf(CollectionMemo.From.CASES)).isEqualTo(1);
+    keepers.note(keeper, plant.id(), "watered 200");
+    assertThat(worksOf(CollectionMemo.From.GROUND)).isZero();
+    assertThat(worksOf(CollectionMemo.From.CASES)).isZero();
+  }
+
+  @Test
+  void aMoveAPlaceAndAPlantAskForPlantsAnew() {
+    for (String change :
+        List.of(
+            "update plant set notes = 'new' where collection_id = ?",
+            "update place set humidity = 61 where collection_id = ?",
+            "insert into entry (collection_id, plant_id, at, kind, text, superseded, note)"
+                + " select collection_id, id, now(), 'MOVED', 'Moved', false, '{}' from plant"
+                + " where collection_id = ?",
+            "update entry set superseded = true where kind = 'MOVED' and collection_id = ?")) {
+      worksOf(CollectionMemo.From.GROUND);
+      jdbc.sql(change).param(keeper.collectionId()).update();
+      assertThat(worksOf(CollectionMemo.From.GROUND)).as(change).isEqualTo(1);
+      assertThat(worksOf(CollectionMemo.From.CASES)).as(change).isEqualTo(1);
+    }
+  }
+
+  @Test
+  void aCaseAsksForCasesAlone() {
+    worksOf(CollectionMemo.From.GROUND);
+    worksOf(CollectionMemo.From.CASES);
+    jdbc.sql(
+            "insert into plant_case (collection_id, number, plant_id, cause_id, probability,"
+                + " opened_on, learned) values (?, 1, ?, 'too-dry', 0.5, current_date, '')")
+        .param(keeper.collectionId())
+        .param(plant.id())
+        .update();
+    assertThat(worksOf(CollectionMemo.From.GROUND)).isZero();
+    assertThat(worksOf(CollectionMemo.From.CASES)).isEqualTo(1);
+  }
+
+  @Test
+  void aPostThatIsDoneWithReadsWhatIsKept() {
+    MockHttpServletRequest post = new MockHttpServletRequest("POST", "/plants/new");
+    post.setAttribute(Web.HANDLED, true);
+    RequestContextHolder.setRequestAttributes(new ServletRequestAttributes(post));
+    keepers.as(keeper, () -> memo.once("work", worked::incrementAndGet));
+    assertThat(worked).hasValue(1);
+  }
+
+  @Test
+  void ofManyValuesTheLastAreKept() {
+    AtomicInteger works = new AtomicInteger();
+    for (int i = 0; i < 120; i++) {
+      int page = i % 60;
+      RequestContextHolder.setRequestAttributes(
+          new ServletRequestAttributes(new MockHttpServletRequest("GET", "/plants/" + page)));
+      keepers.as(keeper, () -> memo.lately("page " + page, works::incrementAndGet));
+      keepers.as(keeper, () -> memo.lately("page " + page, works::incrementAndGet));
+    }
+    assertThat(works).hasValue(120);
   }
 
   @Test

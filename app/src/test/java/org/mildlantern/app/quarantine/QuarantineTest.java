@@ -154,6 +154,18 @@ class QuarantineTest extends WebCase {
   }
 
   @Test
+  void aPlantThatMetTheSamePestTwiceIsLookedAtOnce() {
+    PlantView other = keepers.plant(keeper, shelf, "Begonia maculata");
+    CaseView mites = mites();
+    CaseView more = keepers.as(keeper, () -> cases.open(other.id(), "spider-mites")).orElseThrow();
+    List<ContactLooks.Watch> watches =
+        keepers.as(keeper, () -> contacts.of(List.of(mites, more), plants.kept()));
+    assertThat(watches)
+        .extracting(watch -> watch.contact().plant().id())
+        .containsExactlyInAnyOrder(sick.id(), neighbour.id(), other.id());
+  }
+
+  @Test
   void aNeighboursPriorStaysRaisedWhenTheSickPlantHasMoved() throws Exception {
     double before = odds(neighbour);
     mites();
