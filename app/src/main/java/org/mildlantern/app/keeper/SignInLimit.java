@@ -20,12 +20,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /**
  * Slows down sign-in attempts for each address and account and for each network address: after the
  * first few a try comes free every half minute. A browser in which the keeper has signed in before
- * has tries of its own, so that strangers cannot shut its keeper out. The counts live in the
- * database, so that they hold for all instances.
+ * has tries of its own, so that strangers cannot shut its keeper out. New accounts are bounded for
+ * each network address too. The counts live in the database, so that they hold for all instances.
  */
 class SignInLimit extends OncePerRequestFilter {
   private static final int TRIES_FOR_ACCOUNT = 8;
   private static final int TRIES_FOR_NETWORK = 60;
+  private static final int ACCOUNTS_FOR_NETWORK = 60;
   private static final Duration WINDOW = Duration.ofMinutes(5);
 
   private final ProxyManager<Long> buckets;
@@ -38,7 +39,12 @@ class SignInLimit extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !(request.getMethod().equals("POST") && request.getServletPath().equals("/sign-in"));
+    return !(request.getMethod().equals("POST")
+        && (request.getServletPath().equals("/sign-in") || isRegistration(request)));
+  }
+
+  private static boolean isRegistration(HttpServletRequest request) {
+    return request.getServletPath().equals("/register");
   }
 
   @Override
@@ -46,6 +52,14 @@ class SignInLimit extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     String network = request.getRemoteAddr();
+    if (isRegistration(request)) {
+      if (take("accounts " + network, ACCOUNTS_FOR_NETWORK)) {
+        chain.doFilter(request, response);
+      } else {
+        response.sendRedirect(request.getContextPath() + "/register?wait");
+      }
+      return;
+    }
     String email = String.valueOf(request.getParameter("email")).strip().toLowerCase(Locale.ROOT);
     Optional<String> known = browsers.mark(request, email);
     boolean may =

@@ -111,6 +111,25 @@ class SecurityTest {
   }
 
   @Test
+  void newAccountsAreBoundedForEachNetwork() throws Exception {
+    for (int i = 0; i <= 60; i++) {
+      web.perform(
+              post("/register")
+                  .servletPath("/register")
+                  .with(csrf())
+                  .with(
+                      request -> {
+                        request.setRemoteAddr("192.0.2.7");
+                        return request;
+                      })
+                  .param("email", "many" + i + "@example.org")
+                  .param("name", "Ann")
+                  .param("password", "short"))
+          .andExpect(i < 60 ? status().isUnprocessableEntity() : redirectedUrl("/register?wait"));
+    }
+  }
+
+  @Test
   void tooManyTriesMustWaitAndStrangersDoNotShutTheKeeperOut() throws Exception {
     SignedIn keeper = keepers.make();
     Cookie known =
