@@ -16,9 +16,9 @@ begin
     touched := old.collection_id;
   else
     touched := new.collection_id;
-    if tg_table_name = 'entry' then
-      of_ground := new.kind = 'MOVED';
-    end if;
+  end if;
+  if tg_table_name = 'entry' then
+    of_ground := tg_op <> 'INSERT' and old.kind = 'MOVED' or tg_op <> 'DELETE' and new.kind = 'MOVED';
   end if;
   update collection_pulse
     set pulse = now,

@@ -98,11 +98,10 @@ public class ContactService {
     Map<Long, PlantView> byId =
         kept.stream().collect(Collectors.toMap(PlantView::id, plant -> plant));
     LocalDate today = scope.today();
-    LocalDate earliest =
+    Map<Long, LocalDate> windows =
         catching.stream()
-            .map(c -> windowFrom(c, byId.get(c.plantId())))
-            .min(Comparator.naturalOrder())
-            .orElse(today);
+            .collect(Collectors.toMap(Sick::id, one -> windowFrom(one, byId.get(one.plantId()))));
+    LocalDate earliest = windows.values().stream().min(Comparator.naturalOrder()).orElse(today);
     Map<Long, List<Entry>> moves =
         journal.movesSince(earliest).stream().collect(Collectors.groupingBy(Entry::plantId));
     Set<Long> sick = catching.stream().map(Sick::plantId).collect(Collectors.toSet());
@@ -129,7 +128,7 @@ public class ContactService {
         .flatMap(
             one -> {
               List<Stay> its = stays.get(one.plantId());
-              LocalDate from = windowFrom(one, byId.get(one.plantId()));
+              LocalDate from = windows.get(one.id());
               Map<Long, PlantView> met = new HashMap<>();
               its.forEach(stay -> met.putAll(stood.getOrDefault(stay.place(), Map.of())));
               met.remove(one.plantId());

@@ -2,9 +2,9 @@ package org.mildlantern.app.frame;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.Asking;
 import org.mildlantern.app.today.Board;
@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 @Component
 class ShelfMaker {
   /** Most plants, and most places, in one view; up to so many plants all places stand open. */
-  static final int ROOM = 60;
+  private static final int ROOM = PlantService.AT_ONCE;
 
   private final RoundService rounds;
   private final Parts parts;
@@ -44,24 +44,20 @@ class ShelfMaker {
   }
 
   private Shelf.View byNeed(Board board, Long current) {
-    return new Shelf.View(
-        true, null, Paged.holding(index(rounds.asking(board).plants(), current), ROOM), 1);
+    return new Shelf.View(true, null, holding(rounds.asking(board).plants(), current), 1);
   }
 
   private static Shelf.View byPlace(Board board, Shelf.Choice choice, Long current) {
     PlaceView stands =
         current == null ? null : board.plant(current).map(PlantView::place).orElse(null);
     Long open = stands == null ? choice.place() : stands.id();
-    int place =
-        IntStream.range(0, board.places().size())
-            .filter(i -> board.places().get(i).id().equals(open))
-            .findFirst()
-            .orElse(-1);
+    boolean there =
+        folded(board) && board.places().stream().anyMatch(place -> place.id().equals(open));
     return new Shelf.View(
         false,
-        place < 0 || !folded(board) ? null : open,
-        Paged.holding(place, ROOM),
-        stands == null ? 1 : Paged.holding(index(board.in(stands), current), ROOM));
+        there ? open : null,
+        Paged.holding(board.places(), ROOM, place -> place.id().equals(open)),
+        stands == null ? 1 : holding(board.in(stands), current));
   }
 
   private static boolean folded(Board board) {
@@ -100,13 +96,8 @@ class ShelfMaker {
     return new Shelf.Plant(plant.id(), plant.name(), lamp.id(), lamp.label());
   }
 
-  private static int index(List<PlantView> plants, Long id) {
-    return id == null
-        ? -1
-        : IntStream.range(0, plants.size())
-            .filter(i -> plants.get(i).id().equals(id))
-            .findFirst()
-            .orElse(-1);
+  private static int holding(List<PlantView> plants, Long current) {
+    return Paged.holding(plants, ROOM, plant -> plant.id().equals(current));
   }
 
   /** The text with the link to a page marked as the one that is shown. */

@@ -38,6 +38,10 @@ public final class ByPlant<K, V> {
         : Optional.empty();
   }
 
+  public synchronized void forget(Long plant) {
+    kept.remove(plant);
+  }
+
   public synchronized void keep(Long plant, K from, V value) {
     kept.put(plant, new Kept<>(from, value));
   }

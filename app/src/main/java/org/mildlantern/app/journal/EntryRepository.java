@@ -72,8 +72,8 @@ interface EntryRepository extends CollectionRepository<Entry> {
 
   @Query(
       "select e.at as at, e.kind as kind, e.kept as kept, e.readingKey as key from Entry e where"
-          + " e.at >= :from and not e.superseded and e.kind <> TAKEN_BACK"
-          + " order by e.at desc, e.id desc")
+          + " e.at >= :from and e.readingKey is null and not e.superseded"
+          + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
   List<Time> latestTimes(Instant from, Limit limit);
 
   /** When a note is from, and the key of the reading when a device sent it. */

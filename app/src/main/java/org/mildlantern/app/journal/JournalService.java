@@ -259,7 +259,7 @@ public class JournalService {
         .toList();
   }
 
-  /** The times of the latest rows since a day, so many at most, in their order. */
+  /** The times of the keeper's latest rows since a day, so many at most, in their order. */
   @Transactional(readOnly = true)
   public List<Time> latestTimes(LocalDate first, int most) {
     List<Time> latest =

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.CollectionMemo.From;
@@ -40,22 +41,11 @@ class FindService {
   /**
    * Something with its names.
    *
-   * @param plant when it is one of the collection, else null
-   * @param hit when it is known, else null
+   * @param hit what is shown when it is found
    * @param rank of its kind
    * @param names in small letters
    */
-  private record Named(PlantView plant, Hit hit, int rank, List<String> names) {
-    Hit shown() {
-      return plant == null
-          ? hit
-          : new Hit(
-              "plant",
-              plant.name(),
-              WORDS.say("plant", plant.code(), plant.place().name(), Words.yes(plant.archived())),
-              "/plants/" + plant.id());
-    }
-  }
+  private record Named(Supplier<Hit> hit, int rank, List<String> names) {}
 
   private record Ranked(Named named, int rank) {}
 
@@ -77,7 +67,7 @@ class FindService {
             .filter(ranked -> ranked.rank() % 10 < MISSED)
             .sorted(Comparator.comparingInt(Ranked::rank))
             .toList();
-    return Paged.of(found, page, size).map(ranked -> ranked.named().shown());
+    return Paged.of(found, page, size).map(ranked -> ranked.named().hit().get());
   }
 
   private static int best(List<String> names, String wanted, String inside) {
@@ -103,9 +93,15 @@ class FindService {
                       taxon ->
                           names.addAll(
                               taxa.computeIfAbsent(taxon.id(), id -> small(names(taxon)))));
-              return new Named(plant, null, 0, names);
+              return new Named(() -> hit(plant), 0, names);
             })
         .toList();
+  }
+
+  private static Hit hit(PlantView plant) {
+    String where =
+        WORDS.say("plant", plant.code(), plant.place().name(), Words.yes(plant.archived()));
+    return new Hit("plant", plant.name(), where, "/plants/" + plant.id());
   }
 
   private static List<String> names(Taxon taxon) {
@@ -129,12 +125,12 @@ class FindService {
             t ->
                 known.add(
                     new Named(
-                        null,
-                        new Hit(
-                            "kind of plant",
-                            t.name(),
-                            String.join(", ", t.synonyms()),
-                            "/know/taxa/" + t.id()),
+                        () ->
+                            new Hit(
+                                "kind of plant",
+                                t.name(),
+                                String.join(", ", t.synonyms()),
+                                "/know/taxa/" + t.id()),
                         30,
                         small(names(t)))));
     knowledge
@@ -155,7 +151,8 @@ class FindService {
       String kind, String label, Collection<String> also, String href, int rank) {
     List<String> names = new ArrayList<>(List.of(label));
     names.addAll(also);
-    return new Named(null, new Hit(kind, label, String.join(", ", also), href), rank, small(names));
+    Hit hit = new Hit(kind, label, String.join(", ", also), href);
+    return new Named(() -> hit, rank, small(names));
   }
 
   private static List<String> small(Collection<String> names) {

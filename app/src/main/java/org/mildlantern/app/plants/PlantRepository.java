@@ -1,13 +1,14 @@
 package org.mildlantern.app.plants;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PlantRepository extends CollectionRepository<Plant> {
-  @Query("select p from Plant p order by lower(p.name), p.code")
-  List<Plant> all();
+  @Query("select p from Plant p where p.code in :codes")
+  List<Plant> coded(Collection<String> codes);
 
   @Query("select p from Plant p where p.archivedOn is null order by p.walk, lower(p.name), p.code")
   List<Plant> kept();

@@ -38,8 +38,8 @@ public class PlantService {
   /** Greatest running number of a year; a code that was typed may use it up. */
   private static final int LAST_NUMBER = 999_999;
 
-  /** Most plants that are shown at once, place by place. */
-  private static final int OPEN = 60;
+  /** Most plants that are shown at once; up to so many, those of all places are. */
+  public static final int AT_ONCE = 60;
 
   private static final Comparator<PlantView> BY_NAME =
       Comparator.comparing((PlantView plant) -> plant.name().toLowerCase(Locale.ROOT))
@@ -87,9 +87,10 @@ public class PlantService {
     }
   }
 
+  /** The plants that have these codes, archived ones too. */
   @Transactional(readOnly = true)
-  public List<PlantView> all() {
-    return views(plants.all());
+  public List<PlantView> coded(Collection<String> codes) {
+    return codes.isEmpty() ? List.of() : views(plants.coded(codes));
   }
 
   /** All plants that are not archived, by name. */
@@ -126,8 +127,8 @@ public class PlantService {
         .map(
             where -> {
               List<PlantView> here = byPlace.get(where.id());
-              boolean open = kept.size() <= OPEN || where.id().equals(place);
-              return new OfPlace(where, here.size(), open ? Paged.of(here, page, OPEN) : null);
+              boolean open = kept.size() <= AT_ONCE || where.id().equals(place);
+              return new OfPlace(where, here.size(), open ? Paged.of(here, page, AT_ONCE) : null);
             })
         .toList();
   }

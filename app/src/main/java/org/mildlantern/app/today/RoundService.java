@@ -8,32 +8,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.round.RoundItem;
-import org.mildlantern.app.round.RoundSource;
-import org.mildlantern.app.round.RoundSource.Ask;
 import org.mildlantern.app.round.RoundSource.Due;
 import org.mildlantern.app.web.Paged;
-import org.mildlantern.core.journal.CaseActed;
-import org.mildlantern.core.journal.Flushed;
 import org.mildlantern.core.journal.Looked;
-import org.mildlantern.core.journal.Note;
-import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.round.Agenda;
 import org.mildlantern.core.round.Minutes;
@@ -44,170 +33,48 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class RoundService {
-  /** Days from today on that are levelled when they are too full. */
-  private static final int LEVELLED = 10;
-
-  /** Days of answers from which minutes are learned. */
-  private static final int LEARNED_DAYS = 30;
-
   /** A day with so many rows at most is shown whole. */
   private static final int WHOLE = 30;
 
   /** Most rows of a page of a place. */
   private static final int ROOM = 20;
 
-  /** Of so many of the latest rows. */
-  private static final int LEARNED_ROWS = 1000;
-
   /** Rows of a plant among which another's answer is sought. */
   private static final int NEWEST = 8;
 
-  private final PlantService plants;
-  private final PlaceService places;
+  private final BoardMaker maker;
+  private final Pace pace;
   private final JournalService journal;
-  private final List<RoundSource> sources;
   private final RoundChoices choices;
   private final AnswerButtons buttons;
   private final CollectionMemo memo;
   private final Scope scope;
 
   RoundService(
-      PlantService plants,
-      PlaceService places,
+      BoardMaker maker,
+      Pace pace,
       JournalService journal,
-      List<RoundSource> sources,
       RoundChoices choices,
       AnswerButtons buttons,
       CollectionMemo memo,
       Scope scope) {
-    this.memo = memo;
-    this.buttons = buttons;
-    this.plants = plants;
-    this.places = places;
+    this.maker = maker;
+    this.pace = pace;
     this.journal = journal;
-    this.sources = sources;
     this.choices = choices;
+    this.buttons = buttons;
+    this.memo = memo;
     this.scope = scope;
   }
 
   /** The board; pages that are only read compute it once, until something changes. */
   public Board board() {
-    return memo.once("board", this::makeBoard);
-  }
-
-  private Board makeBoard() {
-    LocalDate today = scope.today();
-    List<PlantView> kept = this.plants.kept();
-    List<PlaceView> all = places.all();
-    Board.Plants plants = Board.Plants.of(all, kept);
-    RoundSource.Ground ground = new RoundSource.Ground(today, kept);
-    Map<Long, List<Due>> due =
-        sources.stream()
-            .flatMap(source -> source.due(ground).stream())
-            .collect(Collectors.groupingBy(work -> work.plant().id()));
-    Set<Long> catching =
-        sources.stream()
-            .flatMap(source -> source.catching(ground).stream())
-            .flatMap(plant -> ground.plant(plant).stream())
-            .map(plant -> plant.place().id())
-            .collect(Collectors.toSet());
-    List<PlaceView> walk =
-        all.stream()
-            .sorted(
-                Comparator.comparing(PlaceView::quarantine)
-                    .thenComparing(place -> catching.contains(place.id())))
-            .toList();
-    return new Board(
-        today,
-        all,
-        plants,
-        walk,
-        catching,
-        lamps(ground, due),
-        agenda(today, walk, plants.byPlace(), due));
+    return memo.once("board", maker::make);
   }
 
   /** The plants that ask for their keeper. */
   public Asking asking(Board board) {
     return memo.once("asking", () -> Asking.on(board));
-  }
-
-  private Agenda<Due> agenda(
-      LocalDate today,
-      List<PlaceView> walk,
-      Map<Long, List<PlantView>> byPlace,
-      Map<Long, List<Due>> due) {
-    Double most = choices.mostMinutes();
-    Minutes minutes = most == null ? Minutes.learn(List.of()) : minutes();
-    List<Agenda.Task<Due>> tasks = new ArrayList<>();
-    for (PlaceView place : walk) {
-      for (PlantView plant : byPlace.getOrDefault(place.id(), List.of())) {
-        for (Due work : due.getOrDefault(plant.id(), List.of())) {
-          tasks.add(
-              new Agenda.Task<>(work, work.on(), work.bears(), minutes.at(stop(work.work()))));
-        }
-      }
-    }
-    return Agenda.of(tasks, today, most == null ? 0 : spent(today, minutes), most, LEVELLED);
-  }
-
-  private Map<Long, Lamp> lamps(RoundSource.Ground ground, Map<Long, List<Due>> due) {
-    List<Map<Long, Ask>> asks = sources.stream().map(source -> source.asks(ground)).toList();
-    return ground.kept().stream()
-        .collect(Collectors.toMap(PlantView::id, plant -> lamp(plant, ground.today(), asks, due)));
-  }
-
-  private static Lamp lamp(
-      PlantView plant, LocalDate today, List<Map<Long, Ask>> asks, Map<Long, List<Due>> due) {
-    if (plant.place().quarantine()) {
-      return Lamp.QUARANTINE;
-    }
-    Stream<Ask> come =
-        due.getOrDefault(plant.id(), List.of()).stream()
-            .filter(work -> !work.on().isAfter(today))
-            .map(Due::ask);
-    Stream<Ask> beyond =
-        asks.stream().flatMap(of -> Optional.ofNullable(of.get(plant.id())).stream());
-    return Stream.concat(come, beyond)
-        .max(Comparator.naturalOrder())
-        .map(ask -> ask == Ask.MUCH ? Lamp.BRIGHT : Lamp.LOW)
-        .orElse(Lamp.UNLIT);
-  }
-
-  /** How long the keeper takes at a stop, from the times of answers. */
-  private Minutes minutes() {
-    return memo.once(
-        "minutes",
-        () ->
-            Minutes.learn(
-                journal.latestTimes(scope.today().minusDays(LEARNED_DAYS), LEARNED_ROWS).stream()
-                    .filter(RoundService::isAnswer)
-                    .map(time -> new Minutes.Answered(stop(time), time.at()))
-                    .toList()));
-  }
-
-  /** Minutes of the day that are done already. */
-  private double spent(LocalDate today, Minutes minutes) {
-    return journal.times(today, today).stream()
-        .filter(RoundService::isAnswer)
-        .mapToDouble(time -> minutes.at(stop(time)))
-        .sum();
-  }
-
-  private static boolean isAnswer(JournalService.Time time) {
-    return isAnswer(time.note()) && !time.sent();
-  }
-
-  private static Minutes.Stop stop(JournalService.Time time) {
-    return stop(time.note().work().orElse(Work.LOOK));
-  }
-
-  private static Minutes.Stop stop(Work work) {
-    return switch (work) {
-      case POT -> Minutes.Stop.POT;
-      case TREAT -> Minutes.Stop.TREAT;
-      case LOOK, FEED, MOVE, CUT, COLD -> Minutes.Stop.LOOK;
-    };
   }
 
   /** The round of a day; past days show what was done. */
@@ -286,7 +153,7 @@ public class RoundService {
   private Round walk(LocalDate day, Board board, List<At> laid, Long wished, Integer page) {
     boolean past = day.isBefore(board.today());
     Map<Long, Long> newest = day.equals(board.today()) ? journal.newest() : Map.of();
-    Minutes minutes = past ? Minutes.learn(List.of()) : minutes();
+    Minutes minutes = past ? Minutes.learn(List.of()) : pace.minutes();
     boolean whole = laid.stream().mapToInt(at -> at.pieces().size()).sum() <= WHOLE;
     Long shown = whole ? null : shown(laid, wished);
     List<Round.Stop> stops = new ArrayList<>();
@@ -322,7 +189,7 @@ public class RoundService {
     return laid.stream()
         .flatMap(at -> at.pieces().stream())
         .filter(Piece::waits)
-        .mapToDouble(piece -> minutes.at(stop(piece.work().orElse(Work.LOOK))))
+        .mapToDouble(piece -> Pace.of(minutes, piece.work().orElse(Work.LOOK)))
         .sum();
   }
 
@@ -347,9 +214,8 @@ public class RoundService {
   }
 
   private Paged<Round.Row> rows(List<Piece> here, Integer page, Map<Long, Long> newest) {
-    int next =
-        IntStream.range(0, here.size()).filter(i -> here.get(i).waits()).findFirst().orElse(0);
-    return Paged.of(here, page == null ? Paged.holding(next, ROOM) : page, ROOM)
+    int shown = page == null ? Paged.holding(here, ROOM, Piece::waits) : page;
+    return Paged.of(here, shown, ROOM)
         .map(
             piece -> {
               RoundItem item = piece.item().get();
@@ -364,23 +230,14 @@ public class RoundService {
 
   private static Round.Load load(Board board, LocalDate day, Minutes minutes) {
     List<Agenda.Task<Due>> tasks = board.agenda().on(day);
-    double takes = tasks.stream().mapToDouble(t -> minutes.at(stop(t.work().work()))).sum();
+    double takes = tasks.stream().mapToDouble(t -> Pace.of(minutes, t.work().work())).sum();
     return new Round.Load(tasks.size(), Math.round(takes));
-  }
-
-  /** Whether a note is of a kind that rows of the round ask for. */
-  private static boolean isAnswer(Note note) {
-    return JournalService.aboutWater(note.kind())
-        || note instanceof Flushed
-        || note instanceof CaseActed
-        || note instanceof Treated
-        || note instanceof Looked;
   }
 
   private static boolean answers(Entry entry) {
     boolean wholeLook =
         entry.as(Looked.class).filter(l -> l.what() == Looked.What.FINDINGS).isPresent();
-    return isAnswer(entry.note()) && !wholeLook;
+    return Pace.isAnswer(entry.note()) && !wholeLook;
   }
 
   /**

@@ -49,8 +49,11 @@ class TodayController {
       @RequestParam(required = false) Integer page,
       Htmx htmx,
       Model model) {
-    Long at = place == null ? htmx.shown("place").orElse(null) : place;
-    model.addAttribute("round", rounds.round(day == null ? scope.today() : day, at, page));
+    // An answer comes back to the place and the page in which it was given.
+    boolean back = place == null && day == null;
+    Long at = back ? htmx.shown("place").orElse(null) : place;
+    Integer of = back ? htmx.shown("page").map(Long::intValue).orElse(null) : page;
+    model.addAttribute("round", rounds.round(day == null ? scope.today() : day, at, of));
     model.addAttribute("unseen", choices.unseenPercent());
     model.addAttribute("odds", RoundChoices.ODDS);
     return htmx.page("today/page", "round");

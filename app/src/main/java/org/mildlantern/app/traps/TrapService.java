@@ -90,12 +90,11 @@ public class TrapService {
   @Transactional(readOnly = true)
   public Paged<PlaceTraps> page(Integer page, Long place) {
     List<PlaceTraps> all = all();
-    int at =
-        IntStream.range(0, all.size())
-            .filter(i -> all.get(i).place().id().equals(place))
-            .findFirst()
-            .orElse(-1);
-    return Paged.of(all, place == null ? page : Integer.valueOf(Paged.holding(at, PAGE)), PAGE);
+    Integer shown = page;
+    if (place != null) {
+      shown = Paged.holding(all, PAGE, its -> its.place().id().equals(place));
+    }
+    return Paged.of(all, shown, PAGE);
   }
 
   private PlaceTraps of(

@@ -121,7 +121,7 @@ class PotChecks {
       for (int i = 0; i < later.size(); i += AT_ONCE) {
         parts.add(List.copyOf(later.subList(i, Math.min(later.size(), i + AT_ONCE))));
       }
-      store.later(parts, this::work);
+      store.later(parts, this::work, part -> part.forEach(pot -> known.forget(pot.id())));
     }
     return checks;
   }

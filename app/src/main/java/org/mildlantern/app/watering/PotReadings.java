@@ -77,7 +77,14 @@ public class PotReadings {
   /** Takes a batch; each reading stands for itself. */
   public List<Taken> take(List<Sent> batch) {
     Map<String, PlantView> byCode =
-        plants.all().stream().collect(Collectors.toMap(PlantView::code, Function.identity()));
+        plants
+            .coded(
+                batch.stream()
+                    .map(Sent::plant)
+                    .filter(code -> code != null && PlainInput.isStorable(code))
+                    .collect(Collectors.toSet()))
+            .stream()
+            .collect(Collectors.toMap(PlantView::code, Function.identity()));
     Set<String> known =
         new HashSet<>(
             journal.knownKeys(

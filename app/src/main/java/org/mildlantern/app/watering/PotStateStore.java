@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.RejectedExecutionHandler;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -50,8 +52,10 @@ class PotStateStore {
   private final Scope scope;
   private final CollectionMemo memo;
   private final Map<Long, PotState> pending = new ConcurrentHashMap<>();
-  private final ThreadPoolExecutor writer = oneAtATime("pot-states", pending::clear);
-  private final ThreadPoolExecutor worker = oneAtATime("pots", () -> {});
+  private final ThreadPoolExecutor writer =
+      oneAtATime("pot-states", (work, full) -> pending.clear());
+  private final ThreadPoolExecutor worker =
+      oneAtATime("pots", new ThreadPoolExecutor.AbortPolicy());
 
   PotStateStore(
       NamedParameterJdbcTemplate jdbc,
@@ -64,7 +68,7 @@ class PotStateStore {
     this.scope = scope;
   }
 
-  private static ThreadPoolExecutor oneAtATime(String name, Runnable whenFull) {
+  private static ThreadPoolExecutor oneAtATime(String name, RejectedExecutionHandler whenFull) {
     return new ThreadPoolExecutor(
         1,
         1,
@@ -72,7 +76,7 @@ class PotStateStore {
         TimeUnit.SECONDS,
         new ArrayBlockingQueue<>(WAITING),
         work -> new Thread(work, name),
-        (work, full) -> whenFull.run());
+        whenFull);
   }
 
   /** States that are worked out and not written yet, by plant. */
@@ -83,23 +87,33 @@ class PotStateStore {
   /**
    * Has the rest of many pots worked out beside the pages, part by part; pages that come then show
    * them.
+   *
+   * @param failed is told of each part that could not be, so that it is asked for again
    */
-  <T> void later(List<T> parts, Consumer<T> work) {
+  <T> void later(List<T> parts, Consumer<T> work, Consumer<T> failed) {
     SignedIn keeper = scope.keeper();
-    worker.execute(
-        () ->
-            scope.as(
-                keeper,
-                () -> {
-                  try {
-                    parts.forEach(
-                        part -> transaction.executeWithoutResult(status -> work.accept(part)));
-                    transaction.executeWithoutResult(status -> memo.forget());
-                  } catch (DataAccessException | TransactionException e) {
-                    LOG.info("pots were not worked out beside the pages: {}", e.getMessage());
-                  }
-                  return null;
-                }));
+    try {
+      worker.execute(
+          () ->
+              scope.as(
+                  keeper,
+                  () -> {
+                    parts.forEach(part -> work(part, work, failed));
+                    work(null, none -> memo.forget(), none -> {});
+                    return null;
+                  }));
+    } catch (RejectedExecutionException e) {
+      parts.forEach(failed);
+    }
+  }
+
+  private <T> void work(T part, Consumer<T> work, Consumer<T> failed) {
+    try {
+      transaction.executeWithoutResult(status -> work.accept(part));
+    } catch (RuntimeException e) {
+      LOG.warn("pots were not worked out beside the pages", e);
+      failed.accept(part);
+    }
   }
 
   /** Has the states written soon. */

@@ -22,20 +22,20 @@ import org.springframework.stereotype.Component;
 class PotsOnTheRound implements RoundSource {
   private static final Words WORDS = Words.of(PotsOnTheRound.class);
 
-  private final WateringService watering;
+  private final PotChecks checks;
   private final RoundChoices choices;
 
-  PotsOnTheRound(WateringService watering, RoundChoices choices) {
-    this.watering = watering;
+  PotsOnTheRound(PotChecks checks, RoundChoices choices) {
+    this.checks = checks;
     this.choices = choices;
   }
 
   @Override
   public List<Due> due(Ground ground) {
-    Map<Long, PotCheck> checks = watering.checks(ground.kept());
+    Map<Long, PotCheck> known = checks.of(ground.kept());
     Optional<Double> unseen = choices.unseen();
     return ground.kept().stream()
-        .map(plant -> due(plant, checks.get(plant.id()), unseen, ground.today()))
+        .map(plant -> due(plant, known.get(plant.id()), unseen, ground.today()))
         .toList();
   }
 

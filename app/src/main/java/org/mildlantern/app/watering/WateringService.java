@@ -53,11 +53,6 @@ public class WateringService {
     this.media = media;
   }
 
-  /** When to look at each plant's pot, by plant. */
-  public Map<Long, PotCheck> checks(List<PlantView> plants) {
-    return checks.of(plants);
-  }
-
   private Map<Long, List<Entry>> potsSince(List<Long> plantIds) {
     return journal.potsSince(plantIds, scope.today().minusDays(PotModel.STORY_DAYS));
   }

@@ -2,6 +2,8 @@ package org.mildlantern.app.web;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * A page of a long list.
@@ -31,9 +33,11 @@ public record Paged<T>(List<T> rows, int page, int pages, int all, int before) {
         before);
   }
 
-  /** The page on which a row of the list stands; the first for a row that is not there (-1). */
-  public static int holding(int index, int size) {
-    return Math.max(0, index) / size + 1;
+  /** The page on which the first row of the kind stands; the first page where there is none. */
+  public static <T> int holding(List<T> list, int size, Predicate<T> row) {
+    return IntStream.range(0, list.size()).filter(i -> row.test(list.get(i))).findFirst().orElse(0)
+            / size
+        + 1;
   }
 
   public <R> Paged<R> map(Function<T, R> to) {

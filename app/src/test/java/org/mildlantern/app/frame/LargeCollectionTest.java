@@ -163,20 +163,26 @@ class LargeCollectionTest extends WebCase {
         .andExpect(content().string(containsString("21 to 35 of 35")));
   }
 
+  private String roundSeenFrom(String address) throws Exception {
+    return web.perform(
+            MockMvcRequestBuilders.get("/today")
+                .with(user(keeper))
+                .header("HX-Request", "true")
+                .header("HX-Current-URL", "http://localhost" + address))
+        .andExpect(status().isOk())
+        .andReturn()
+        .getResponse()
+        .getContentAsString();
+  }
+
   @Test
-  void anAnswerKeepsThePlaceInWhichItWasGiven() throws Exception {
-    String there = "http://localhost/today?place=" + places.get(1).id();
-    PlantView plant = all.get(70);
-    String shown =
-        web.perform(
-                MockMvcRequestBuilders.get("/today")
-                    .with(user(keeper))
-                    .header("HX-Request", "true")
-                    .header("HX-Current-URL", there))
-            .andReturn()
-            .getResponse()
-            .getContentAsString();
-    assertThat(shown).contains("id=\"water-" + plant.id() + "\"");
+  void anAnswerKeepsThePlaceAndThePageInWhichItWasGiven() throws Exception {
+    String there = "/today?place=" + places.get(1).id();
+    assertThat(roundSeenFrom(there)).contains("id=\"water-" + all.get(70).id() + "\"");
+    assertThat(roundSeenFrom(there + "&page=2"))
+        .contains("21 to 40 of 65", "id=\"water-" + all.get(90).id() + "\"");
+    assertThat(roundSeenFrom(there + "&page=999999999999")).contains(" of 65");
+    assertThat(roundSeenFrom("/today?place=0")).contains("1 to 20 of 70");
   }
 
   @Test

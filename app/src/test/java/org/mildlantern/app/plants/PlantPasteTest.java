@@ -33,7 +33,7 @@ class PlantPasteTest {
   }
 
   private int count() {
-    return keepers.as(keeper, plants::all).size();
+    return keepers.as(keeper, plants::kept).size();
   }
 
   @Test

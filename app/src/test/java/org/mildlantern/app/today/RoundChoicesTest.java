@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 
+import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,6 +30,7 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.water.Standing;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** How long a day may be, watering without a look, flushes, trays and reservoirs. */
 class RoundChoicesTest extends WebCase {
@@ -36,6 +38,8 @@ class RoundChoicesTest extends WebCase {
   @Autowired PlantService plants;
   @Autowired PlaceService places;
   @Autowired TestClock clock;
+
+  @Autowired JdbcClient jdbc;
 
   private SignedIn keeper;
   private PlaceView sill;
@@ -95,6 +99,26 @@ class RoundChoicesTest extends WebCase {
     get(keeper, "/today").andExpect(content().string(containsString("bear it")));
     choose("", "");
     assertThat(due(0)).hasSize(all);
+  }
+
+  @Test
+  void whatDevicesSendDoesNotCrowdOutTheKeepersPace() {
+    PlantView plant = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    for (int i = 0; i < 3; i++) {
+      keepers.note(keeper, plant.id(), "felt damp");
+      clock.forward(Duration.ofMinutes(1));
+    }
+    int learned = keepers.as(keeper, () -> rounds.round(today())).takes().learned();
+    assertThat(learned).isPositive();
+    jdbc.sql(
+            "insert into entry (collection_id, plant_id, at, kind, text, superseded, note,"
+                + " reading_key) select collection_id, id, ?, 'METERED', 'Probe 5', false,"
+                + " '{\"figure\": 5}', 'sent ' || n from plant, generate_series(1, 1200) n"
+                + " where id = ?")
+        .params(Timestamp.from(Keepers.NOW.plusSeconds(600)), plant.id())
+        .update();
+    assertThat(keepers.as(keeper, () -> rounds.round(today())).takes().learned())
+        .isEqualTo(learned);
   }
 
   @Test

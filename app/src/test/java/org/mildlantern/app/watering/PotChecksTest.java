@@ -7,6 +7,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.AppTest;
 import org.mildlantern.app.Keepers;
@@ -21,8 +23,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PotChecksTest {
   @Autowired Keepers keepers;
   @Autowired PlantService plants;
-  @Autowired WateringService watering;
+  @Autowired PotChecks checks;
   @Autowired PotStateRepository states;
+  @Autowired PotStateStore store;
 
   @Test
   void ofVeryManyPotsTheFirstAreWorkedOutAtOnceAndTheOthersBesideThePage() {
@@ -34,7 +37,7 @@ class PotChecksTest {
       keepers.note(keeper, plant.id(), "watered 300");
       all.add(plant);
     }
-    Map<Long, PotCheck> first = keepers.as(keeper, () -> watering.checks(all));
+    Map<Long, PotCheck> first = keepers.as(keeper, () -> checks.of(all));
     assertThat(first).hasSize(all.size());
     assertThat(first.values().stream().filter(check -> check.chance() != null))
         .hasSize(PotChecks.AT_ONCE);
@@ -42,7 +45,7 @@ class PotChecksTest {
         .atMost(Duration.ofSeconds(30))
         .untilAsserted(
             () ->
-                assertThat(keepers.as(keeper, () -> watering.checks(all)).values())
+                assertThat(keepers.as(keeper, () -> checks.of(all)).values())
                     .allMatch(check -> check.chance() != null));
     await()
         .atMost(Duration.ofSeconds(30))
@@ -54,9 +57,37 @@ class PotChecksTest {
     SignedIn keeper = keepers.make();
     PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
     PlantView plant = keepers.plant(keeper, sill, "Coleus scutellarioides");
-    PotCheck before = keepers.as(keeper, () -> watering.checks(List.of(plant))).get(plant.id());
+    PotCheck before = keepers.as(keeper, () -> checks.of(List.of(plant))).get(plant.id());
     keepers.note(keeper, plant.id(), "watered 300");
-    PotCheck after = keepers.as(keeper, () -> watering.checks(List.of(plant))).get(plant.id());
+    PotCheck after = keepers.as(keeper, () -> checks.of(List.of(plant))).get(plant.id());
     assertThat(after.dueOn()).isAfter(before.dueOn());
+  }
+
+  @Test
+  void whatCouldNotBeWorkedOutBesideThePageIsToldAndTheRestGoesOn() {
+    SignedIn keeper = keepers.make();
+    Set<String> failed = ConcurrentHashMap.newKeySet();
+    Set<String> done = ConcurrentHashMap.newKeySet();
+    keepers.as(
+        keeper,
+        () -> {
+          store.later(
+              List.of("bad", "good"),
+              part -> {
+                if (part.equals("bad")) {
+                  throw new IllegalStateException("for the test");
+                }
+                done.add(part);
+              },
+              failed::add);
+          return null;
+        });
+    await()
+        .atMost(Duration.ofSeconds(30))
+        .untilAsserted(
+            () -> {
+              assertThat(done).containsExactly("good");
+              assertThat(failed).containsExactly("bad");
+            });
   }
 }

@@ -10,7 +10,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -31,6 +30,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 class WateringTest extends WebCase {
   @Autowired WateringService watering;
+  @Autowired PotChecks checks;
   @Autowired PlantService plants;
   @Autowired PlantNotes notes;
   @Autowired PlaceService places;
@@ -62,8 +62,7 @@ class WateringTest extends WebCase {
   }
 
   private LocalDate dueOn() {
-    Map<Long, PotCheck> checks = keepers.as(keeper, () -> watering.checks(plants.kept()));
-    return checks.get(coleus.id()).dueOn();
+    return keepers.as(keeper, () -> checks.of(plants.kept())).get(coleus.id()).dueOn();
   }
 
   @Test
@@ -115,8 +114,8 @@ class WateringTest extends WebCase {
     keepers.as(
         keeper,
         () -> {
-          watering.checks(plants.kept());
-          return watering.checks(List.of(coleus));
+          checks.of(plants.kept());
+          return checks.of(List.of(coleus));
         });
     assertThat(dueOn()).isAfter(Keepers.TODAY);
   }

@@ -44,9 +44,11 @@ class PagedTest {
 
   @Test
   void aRowIsFoundOnItsPage() {
-    for (int i = 0; i < TEN.size(); i++) {
-      assertThat(Paged.of(TEN, Paged.holding(i, 3), 3).rows()).contains(TEN.get(i));
+    for (Integer row : TEN) {
+      assertThat(Paged.of(TEN, Paged.holding(TEN, 3, row::equals), 3).rows()).contains(row);
     }
-    assertThat(Paged.holding(-1, 3)).isEqualTo(1);
+    assertThat(Paged.holding(TEN, 3, row -> row > 4)).isEqualTo(2);
+    assertThat(Paged.holding(TEN, 3, row -> row > 99)).isEqualTo(1);
+    assertThat(Paged.holding(List.<Integer>of(), 3, row -> true)).isEqualTo(1);
   }
 }
