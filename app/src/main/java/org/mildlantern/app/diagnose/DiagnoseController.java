@@ -1,5 +1,6 @@
 package org.mildlantern.app.diagnose;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -52,7 +53,9 @@ class DiagnoseController {
       @RequestParam(required = false) Long place,
       @RequestParam(required = false) Integer page,
       Model model) {
-    model.addAttribute("byPlace", plants.byPlace(place, page));
+    List<PlantService.OfPlace> byPlace = plants.byPlace(place, page);
+    model.addAttribute("byPlace", byPlace);
+    model.addAttribute("folded", byPlace.stream().anyMatch(of -> of.shown() == null));
     return "diagnose/choose";
   }
 

@@ -186,6 +186,19 @@ class LargeCollectionTest extends WebCase {
   }
 
   @Test
+  void thePlantThatWorriesIsFoundByItsPlaceAndToldByItsCode() throws Exception {
+    String open = "/diagnose?place=" + places.get(1).id();
+    get(keeper, "/diagnose")
+        .andExpect(content().string(containsString("Where does it stand?")))
+        .andExpect(content().string(containsString("href=\"" + open + "\"")));
+    get(keeper, open)
+        .andExpect(content().string(containsString("/plants/" + all.get(70).id() + "/diagnose")))
+        .andExpect(content().string(containsString(all.get(70).code())))
+        .andExpect(content().string(containsString("Where does it stand?")))
+        .andExpect(content().string(not(containsString("href=\"" + open + "\""))));
+  }
+
+  @Test
   void anotherKeepersPlaceIsNotThere() throws Exception {
     SignedIn stranger = keepers.make();
     PlaceView secret = keepers.place(stranger, "Zzsecret", PlaceKind.INDOOR);
