@@ -15,7 +15,9 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.season.Stage;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -77,14 +79,15 @@ public class DiagnosisBenchmark {
             LocalDate.of(2026, 11, 23),
             findings,
             new Circumstances(Map.of("wet-days", 12.0), Map.of(), Set.of()));
-    List<Cause> causes = knowledge.causesFor(form);
+    Lore lore = knowledge.lore(knowledge.kind(form), Stage.GROWTH, false);
+    List<Cause> causes = lore.causes();
     odds = causes.stream().mapToDouble(c -> c.rateFor(form).probability()).toArray();
     no = new double[findings.size()][causes.size()];
     leakNo = new double[findings.size()];
     present = new boolean[findings.size()];
     for (int f = 0; f < findings.size(); f++) {
       Node node = knowledge.node(findings.get(f).key()).orElseThrow();
-      leakNo[f] = 1 - node.sign().leak().probability();
+      leakNo[f] = 1 - lore.leak(node);
       present[f] = findings.get(f).present();
       for (int i = 0; i < causes.size(); i++) {
         var level = causes.get(i).signs().get(node.id());

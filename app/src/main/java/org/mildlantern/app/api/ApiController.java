@@ -126,7 +126,7 @@ class ApiController {
                     new DiagnoseAnswer.Ranked(
                         r.cause().id(),
                         r.cause().label(),
-                        r.cause().verdict().id(),
+                        r.asks().id(),
                         r.probability(),
                         r.weights().stream()
                             .map(

@@ -4,13 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Response;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Living;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,12 +33,15 @@ class CaseController {
   private final PlantService plants;
   private final Knowledge knowledge;
   private final Remedies remedies;
+  private final Scope scope;
 
-  CaseController(CaseService cases, PlantService plants, Knowledge knowledge, Remedies remedies) {
+  CaseController(
+      CaseService cases, PlantService plants, Knowledge knowledge, Remedies remedies, Scope scope) {
     this.cases = cases;
     this.plants = plants;
     this.knowledge = knowledge;
     this.remedies = remedies;
+    this.scope = scope;
   }
 
   @GetMapping("/cases")
@@ -60,7 +67,9 @@ class CaseController {
   @GetMapping("/plants/{plantId}/cases/new")
   String plan(@PathVariable Long plantId, @RequestParam String cause, Model model) {
     model.addAttribute("plan", cases.plan(plantId, cause).orElseThrow(Web::missing));
-    model.addAttribute("plant", plants.find(plantId).orElseThrow(Web::missing));
+    PlantView plant = plants.find(plantId).orElseThrow(Web::missing);
+    model.addAttribute("plant", plant);
+    model.addAttribute("living", living(plant));
     model.addAttribute("openCase", cases.openOf(plantId).orElse(null));
     return "cases/plan";
   }
@@ -80,7 +89,9 @@ class CaseController {
   String show(@PathVariable Long id, Model model) {
     CaseView found = cases.find(id).orElseThrow(Web::missing);
     model.addAttribute("kase", found);
-    model.addAttribute("plant", plants.find(found.plantId()).orElseThrow());
+    PlantView plant = plants.find(found.plantId()).orElseThrow();
+    model.addAttribute("plant", plant);
+    model.addAttribute("living", living(plant));
     model.addAttribute("opening", Decibans.percent(found.probability()));
     model.addAttribute(
         "after",
@@ -89,19 +100,24 @@ class CaseController {
             .collect(
                 Collectors.toMap(
                     CaseView.Step::id, s -> Decibans.percent(s.answer().probabilityAfter()))));
-    model.addAttribute("otherChanges", otherChanges(found));
+    model.addAttribute("otherChanges", otherChanges(found, plant));
     model.addAttribute("treatable", remedies.pests().find(found.cause().id()).isPresent());
     model.addAttribute("noCourse", remedies.without(found.cause().id()).orElse(null));
     model.addAttribute("outcomes", Outcome.values());
     return "cases/page";
   }
 
-  /** The changes that treat the cause come first, then the rest. */
-  private List<Change> otherChanges(CaseView found) {
+  private Living living(PlantView plant) {
+    return plant.patient(knowledge).lore(scope.today(), scope.latitude()).living();
+  }
+
+  /** The changes that treat the cause come first, then what else is fit for the plant. */
+  private List<Change> otherChanges(CaseView found, PlantView plant) {
+    Lore lore = plant.patient(knowledge).lore(scope.today(), scope.latitude());
     CaseView.Step current = found.current();
     String now = current == null ? "" : current.change().id();
     return knowledge.changes().stream()
-        .filter(c -> !c.id().equals(now))
+        .filter(c -> !c.id().equals(now) && !lore.unfit(c))
         .sorted(
             java.util.Comparator.comparing((Change c) -> !found.cause().treatedBy(c.id()))
                 .thenComparing(Change::label))

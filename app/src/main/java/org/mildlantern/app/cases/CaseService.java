@@ -24,6 +24,7 @@ import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -85,11 +86,16 @@ public class CaseService {
                     .map(
                         cause ->
                             CarePlan.first(
-                                cause, plant.kind(), scope.today(), scope.latitude(), knowledge)));
+                                cause, plant.patient(knowledge), scope.today(), scope.latitude())));
+  }
+
+  /** What is known for the plant as it lives today. */
+  private Lore lore(PlantView plant) {
+    return plant.patient(knowledge).lore(scope.today(), scope.latitude());
   }
 
   private Optional<Cause> cause(PlantView plant, String causeId) {
-    return knowledge.causes().find(causeId).filter(c -> c.strikes(plant.form()));
+    return lore(plant).cause(causeId);
   }
 
   /**
@@ -205,17 +211,19 @@ public class CaseService {
       present.end();
     }
     Cause cause = knowledge.causes().find(open.causeId()).orElseThrow();
-    CarePlan plan = CarePlan.of(cause, change.get(), plant.kind(), scope.today(), scope.latitude());
+    CarePlan plan =
+        CarePlan.of(cause, change.get(), plant.patient(knowledge), scope.today(), scope.latitude());
     CaseChange made =
-        changes.save(new CaseChange(open.id(), wanted, scope.today(), plan.lookOn(), why));
+        changes.save(
+            new CaseChange(open.id(), plan.change().id(), scope.today(), plan.lookOn(), why));
     Entry written =
         write(
             changeId == null ? CaseActed.Act.KEPT : CaseActed.Act.CHANGED,
             open,
             made,
-            because(changeId == null ? "kept" : "changed", change.get().label(), why));
+            because(changeId == null ? "kept" : "changed", plan.change().label(), why));
     if (confounds) {
-      present.confound(WORDS.say("confounded", change.get().label(), why), written.root());
+      present.confound(WORDS.say("confounded", plan.change().label(), why), written.root());
     }
     return Optional.of(view(open, changes.of(open.id()), plant));
   }
@@ -364,7 +372,8 @@ public class CaseService {
   }
 
   private CaseView view(PlantCase theCase, List<CaseChange> steps, PlantView plant) {
-    Cause cause = knowledge.causes().find(theCase.causeId()).orElseThrow();
+    Cause general = knowledge.causes().find(theCase.causeId()).orElseThrow();
+    Cause cause = plant == null ? general : lore(plant).cause(theCase.causeId()).orElse(general);
     return new CaseView(
         theCase.id(),
         theCase.number(),
@@ -377,16 +386,18 @@ public class CaseService {
 
   private CaseView.Step step(CaseChange step, Cause cause, PlantView plant) {
     Change change = knowledge.changes().find(step.changeId()).orElseThrow();
+    Optional<CarePlan> plan =
+        Optional.ofNullable(plant)
+            .map(
+                p ->
+                    CarePlan.of(
+                        cause, change, p.patient(knowledge), step.madeOn(), scope.latitude()));
     return new CaseView.Step(
         step.id(),
         change,
+        plan.map(CarePlan::advice).orElse(null),
         new CaseView.Step.Window(
-            step.madeOn(),
-            step.lookOn(),
-            plant == null
-                ? null
-                : CarePlan.of(cause, change, plant.kind(), step.madeOn(), scope.latitude())
-                    .lookWorking()),
+            step.madeOn(), step.lookOn(), plan.map(CarePlan::lookWorking).orElse(null)),
         step.reason(),
         step.confoundedBy(),
         new CaseView.Step.Answer(step.response(), step.respondedOn(), step.probabilityAfter()),

@@ -3,6 +3,7 @@ package org.mildlantern.app.cases;
 import java.time.LocalDate;
 import java.util.List;
 import org.mildlantern.core.diagnosis.Response;
+import org.mildlantern.core.knowledge.Advice;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.working.Working;
@@ -46,10 +47,15 @@ public record CaseView(
     return closed.learned();
   }
 
-  /** One change with its window and result; lookWorking says how the day was found. */
+  /**
+   * One change with its window and result; lookWorking says how the day was found.
+   *
+   * @param advice what to do in this plant's way of life, or null in lists
+   */
   public record Step(
       Long id,
       Change change,
+      Advice advice,
       Window window,
       String reason,
       String confoundedBy,

@@ -4,12 +4,14 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.care.CarePlan;
+import org.mildlantern.core.care.Patient;
 import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.season.Stage;
 import org.springframework.stereotype.Component;
 
 /** Writes the demo's cases: the look that opened each, its changes, responses and end. */
@@ -94,7 +96,13 @@ class DemoCases {
                 "look_on",
                 step.has("look")
                     ? rows.day(step.days("look"))
-                    : CarePlan.of(cause, change, kind, rows.day(made), scope.latitude()).lookOn())
+                    : CarePlan.of(
+                            cause,
+                            change,
+                            new Patient(kind, Stage.GROWTH, knowledge),
+                            rows.day(made),
+                            scope.latitude())
+                        .lookOn())
             .with("reason", step.get("reason", ""))
             .with("confounded_by", step.text("confounded"))
             .with("response", step.text("response"))

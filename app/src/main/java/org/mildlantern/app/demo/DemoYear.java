@@ -46,7 +46,7 @@ class DemoYear {
       drink(plant, ago, cup, given, random);
       LocalDate day = rows.day(ago);
       Season season = Season.of(day, scope.latitude());
-      int interval = interval(kind, season, given, ago);
+      int interval = interval(kind, day, given, ago);
       if (interval > 3 && !given.has("thirsty") && random.nextInt(4) == 0) {
         int felt = ago - interval + 1;
         if (felt > Math.max(end, 2)) {
@@ -93,8 +93,9 @@ class DemoYear {
     rows.entry(plant, ago, time.getHour(), note, text).with("at", rows.at(ago, time)).save();
   }
 
-  private static int interval(Kind kind, Season season, Sheet given, int ago) {
-    int usual = kind.habits().checkDaysIn(season);
+  private int interval(Kind kind, LocalDate day, Sheet given, int ago) {
+    int usual =
+        kind.habits().checkDaysOn(day, scope.latitude(), kind.restsOn(day, scope.latitude()));
     boolean resting = "REST".equals(given.get("stage")) && ago < REST_DAYS;
     if (given.has("stands")) {
       return 2 * usual + 1;

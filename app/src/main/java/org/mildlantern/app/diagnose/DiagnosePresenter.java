@@ -22,12 +22,12 @@ import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.diagnosis.RecordNote;
 import org.mildlantern.core.diagnosis.Weight;
 import org.mildlantern.core.growth.Shedding;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Part;
 import org.mildlantern.core.knowledge.SignFamilies;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -190,8 +190,7 @@ class DiagnosePresenter {
     return new DiagnoseView.CauseCard(
         new DiagnoseView.CauseCard.Name(
             ranked.cause().id(), ranked.cause().label(), ranked.cause().what()),
-        new DiagnoseView.CauseCard.Urgency(
-            ranked.cause().verdict().label(), ranked.cause().verdict().id()),
+        new DiagnoseView.CauseCard.Urgency(ranked.asks().label(), ranked.asks().id()),
         new DiagnoseView.CauseCard.Odds(
             Decibans.percent(ranked.probability()), Math.round(ranked.probability() * 1000) / 10.0),
         new DiagnoseView.CauseCard.Reasons(

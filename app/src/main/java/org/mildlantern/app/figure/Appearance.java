@@ -1,9 +1,9 @@
 package org.mildlantern.app.figure;
 
 import java.util.Set;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
+import org.mildlantern.core.season.Stage;
 
 /**
  * How a plant looks at its stage, whatever ails it: bare, in bud, in flower, with dry stalks.
@@ -34,7 +34,7 @@ public record Appearance(boolean clay, Stage stage, Sheds sheds) {
       return usual;
     }
     return switch (stage) {
-      case GROWTH, REST -> GHOST;
+      case GROWTH, REST, SEEDLING -> GHOST;
       case BUD -> STALKS.contains(usual) ? usual : "t3";
       case FLOWER -> usual;
       case AFTER_FLOWER -> STALKS.contains(usual) ? "drystalk" : DRY;
@@ -65,7 +65,7 @@ public record Appearance(boolean clay, Stage stage, Sheds sheds) {
     return switch (stage) {
       case BUD -> 0.6;
       case AFTER_FLOWER -> 0.7;
-      case GROWTH, REST, FLOWER -> 1;
+      case GROWTH, REST, FLOWER, SEEDLING -> 1;
     };
   }
 }

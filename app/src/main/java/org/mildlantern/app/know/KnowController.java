@@ -1,5 +1,6 @@
 package org.mildlantern.app.know;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,7 +13,6 @@ import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.growth.Shedding;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -21,8 +21,9 @@ import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Sign;
+import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.pest.Generation;
-import org.mildlantern.core.season.Season;
+import org.mildlantern.core.season.Stage;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -131,6 +132,7 @@ class KnowController {
             .map(other -> Map.entry(other, other.alike().get(id)))
             .toList());
     model.addAttribute("change", knowledge.changes().find(cause.change()).orElseThrow());
+    model.addAttribute("byWay", ByWay.of(cause, knowledge));
     model.addAttribute("life", remedies.pests().find(id).orElse(null));
     model.addAttribute(
         "lives", remedies.pests().find(id).map(KnowController::generations).orElse(null));
@@ -162,6 +164,8 @@ class KnowController {
     return "know/cause";
   }
 
+  private static final LocalDate MIDSUMMER = LocalDate.of(2026, 6, 21);
+
   private static final double[] WARMTHS = {16, 20, 24, 28};
 
   /** Days of one generation by warmth, in words. */
@@ -189,15 +193,15 @@ class KnowController {
     model.addAttribute("taxon", taxon);
     GrowthForm form = knowledge.forms().find(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
+    model.addAttribute("way", knowledge.kind(taxon).way());
+    model.addAttribute(
+        "restWay", knowledge.lore(knowledge.kind(taxon), Stage.REST, true).living().now());
     model.addAttribute(
         "shedding",
         Stream.of(Stage.values())
-            .map(
-                stage ->
-                    Map.entry(
-                        stage, Shedding.of(knowledge.kind(taxon), stage, Season.SUMMER, null)))
+            .map(stage -> Map.entry(stage, shedding(taxon, stage, null)))
             .toList());
-    model.addAttribute("moved", Shedding.of(knowledge.kind(taxon), Stage.GROWTH, Season.SUMMER, 0));
+    model.addAttribute("moved", shedding(taxon, Stage.GROWTH, 0));
     drawn(form, List.of(), model);
     model.addAttribute(
         "relatives",
@@ -213,6 +217,11 @@ class KnowController {
                         knowledge.causes().find(e.getKey()).orElseThrow(), e.getValue().word()))
             .toList());
     return "know/taxon";
+  }
+
+  /** In the middle of a northern summer, when no kind but a summer sleeper rests. */
+  private Shedding shedding(Taxon taxon, Stage stage, Integer sinceChange) {
+    return Shedding.of(knowledge.kind(taxon), stage, MIDSUMMER, 53, sinceChange);
   }
 
   private static Shown shown(String href, String label, Level level) {

@@ -21,6 +21,7 @@ import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.springframework.data.domain.Slice;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -50,6 +51,7 @@ class PlantPageController {
   private final Scope scope;
   private final Figures figures;
   private final CollectionMemo memo;
+  private final Knowledge knowledge;
 
   PlantPageController(
       PlantService plants,
@@ -61,7 +63,9 @@ class PlantPageController {
       List<PlantSection> sections,
       Scope scope,
       Figures figures,
-      CollectionMemo memo) {
+      CollectionMemo memo,
+      Knowledge knowledge) {
+    this.knowledge = knowledge;
     this.memo = memo;
     this.plants = plants;
     this.places = places;
@@ -182,6 +186,8 @@ class PlantPageController {
         memo.lately("plant " + id + " " + log, () -> shown(id, log)).orElseThrow(Web::missing);
     PlantView plant = shown.plant();
     model.addAttribute("plant", plant);
+    model.addAttribute(
+        "living", plant.patient(knowledge).lore(scope.today(), scope.latitude()).living());
     model.addAttribute(
         "figure", figures.draw(plant.form(), shown.marks(), null, plant.appearance()).orElse(null));
     model.addAttribute("swatches", figures.swatches());

@@ -10,7 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
-import org.mildlantern.core.growth.Stage;
+import org.mildlantern.core.season.Stage;
 
 /** A plant of the collection. */
 @Entity

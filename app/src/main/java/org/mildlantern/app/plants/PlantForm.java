@@ -6,7 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import org.mildlantern.core.growth.Stage;
+import org.mildlantern.core.season.Stage;
 
 /**
  * What is typed about a plant.

@@ -8,14 +8,15 @@ import java.util.stream.Stream;
 import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.care.Patient;
 import org.mildlantern.core.growth.Shedding;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
-import org.mildlantern.core.season.Season;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 
 /** A plant as other features and pages see it. */
@@ -110,7 +111,17 @@ public record PlantView(
             .max(Comparator.naturalOrder())
             .map(day -> (int) Math.min(ChronoUnit.DAYS.between(day, today), 9999))
             .orElse(null);
-    return Shedding.of(kind, stage(), Season.of(today, latitude), sinceChange);
+    return Shedding.of(kind, stage(), today, latitude, sinceChange);
+  }
+
+  /** The plant as one advises on it. */
+  public Patient patient(Knowledge knowledge) {
+    return new Patient(kind, stage(), knowledge);
+  }
+
+  /** Whether it rests: by what was noted, or by the calendar when its kind rests then. */
+  public boolean resting(LocalDate today, double latitude) {
+    return kind.resting(stage(), today, latitude);
   }
 
   /** Its stage and since when, for example {@code in flower since 12 Nov 2026}. */

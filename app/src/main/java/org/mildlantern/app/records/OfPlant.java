@@ -5,8 +5,8 @@ import java.util.Locale;
 import java.util.Set;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 

@@ -202,7 +202,13 @@ class PotChecks {
     } else if (plant.arrivedOn() != null) {
       on = plant.arrivedOn();
     }
-    return PotCheck.of(WaterCheck.next(plant.kind(), seen, on, scope.latitude()));
+    return PotCheck.of(
+        WaterCheck.next(
+            plant.kind(),
+            plant.resting(scope.today(), scope.latitude()),
+            seen,
+            on,
+            scope.latitude()));
   }
 
   private static WaterCheck.LastSeen seen(Note last) {

@@ -8,7 +8,6 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Levelled;
 import org.mildlantern.core.journal.Note;
@@ -143,15 +142,13 @@ class PotModel {
               Holding holding = Holding.of(shape, mix);
               double guess = Pace.guess(shape, holding, media.thirst(plant.form().id()));
               return new Kept(
-                  shape, holding, guess, media.wish(plant.kind().water(), resting(plant)));
+                  shape, holding, guess, media.wish(plant.kind().habits(), resting(plant)));
             });
   }
 
   /** At rest by what was noted, or by the season when its kind rests in it. */
   boolean resting(PlantView plant) {
-    return plant.stage() == Stage.REST
-        || plant.stage() == Stage.GROWTH
-            && plant.kind().restsIn(Season.of(scope.today(), scope.latitude()));
+    return plant.resting(scope.today(), scope.latitude());
   }
 
   /** The demand of the plant's place by day, from its usual air and light. */

@@ -10,6 +10,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
@@ -37,6 +38,7 @@ public class WateringService {
   private final JournalService journal;
   private final Scope scope;
   private final Media media;
+  private final Knowledge knowledge;
 
   WateringService(
       PotChecks checks,
@@ -44,13 +46,15 @@ public class WateringService {
       WaterChanges changes,
       JournalService journal,
       Scope scope,
-      Media media) {
+      Media media,
+      Knowledge knowledge) {
     this.checks = checks;
     this.changes = changes;
     this.model = model;
     this.journal = journal;
     this.scope = scope;
     this.media = media;
+    this.knowledge = knowledge;
   }
 
   private Map<Long, List<Entry>> potsSince(List<Long> plantIds) {
@@ -93,6 +97,7 @@ public class WateringService {
         HowToWater.of(
             media,
             plant.kind(),
+            plant.patient(knowledge).lore(scope.today(), scope.latitude()).living(),
             model.resting(plant),
             new HowToWater.Pot(
                 plant.pot().holes(),

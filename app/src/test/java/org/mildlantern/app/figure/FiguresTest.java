@@ -8,12 +8,12 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Part;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
+import org.mildlantern.core.season.Stage;
 
 class FiguresTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();

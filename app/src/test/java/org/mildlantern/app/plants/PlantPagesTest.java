@@ -16,8 +16,8 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.Stage;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 

@@ -24,7 +24,6 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.diagnosis.Circumstances;
-import org.mildlantern.core.growth.Stage;
 import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.LostLeaves;
 import org.mildlantern.core.journal.Misted;
@@ -37,6 +36,7 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.water.Standing;
 import org.springframework.beans.factory.annotation.Autowired;
 

@@ -3,84 +3,85 @@ package org.mildlantern.core.care;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.mildlantern.core.knowledge.Advice;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
+import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Hold;
-import org.mildlantern.core.knowledge.Kind;
-import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
 
 /**
- * The one change for a suspected cause.
+ * The one change for a suspected cause, as it is right for the plant's way of life on the day.
  *
- * @param change what to do now
- * @param holds what not to do until the look
+ * @param advice what to do now, and what must wait
  * @param lookOn the day to look again
- * @param better what better would look like
- * @param worse what worse would look like
  * @param lookWorking how the day was found
  */
-public record CarePlan(
-    Cause cause,
-    Change change,
-    List<Hold> holds,
-    LocalDate lookOn,
-    String better,
-    String worse,
-    Working lookWorking) {
+public record CarePlan(Advice advice, LocalDate lookOn, Working lookWorking) {
   private static final Words WORDS = Words.of(CarePlan.class);
 
   /** A plant at rest or in winter answers about half as fast again. Rule of thumb. */
   private static final double SLOW_SEASON = 1.5;
 
-  public CarePlan {
-    holds = List.copyOf(holds);
+  public Cause cause() {
+    return advice.cause();
+  }
+
+  public Change change() {
+    return advice.change();
+  }
+
+  /** What not to do until the look. */
+  public List<Hold> holds() {
+    return advice.holds();
   }
 
   /** The plan with the cause's first change. */
-  public static CarePlan first(
-      Cause cause, Kind kind, LocalDate made, double latitude, Knowledge knowledge) {
-    return of(cause, knowledge.changes().find(cause.change()).orElseThrow(), kind, made, latitude);
+  public static CarePlan first(Cause cause, Patient patient, LocalDate made, double latitude) {
+    return of(patient.lore(made, latitude).advice(cause, made, latitude), patient, made, latitude);
+  }
+
+  /** The plan with any change, or with what is done here instead of it. */
+  public static CarePlan of(
+      Cause cause, Change change, Patient patient, LocalDate made, double latitude) {
+    Lore lore = patient.lore(made, latitude);
+    return of(lore.advice(cause, change, made, latitude), patient, made, latitude);
   }
 
   /**
-   * The plan with any change.
-   *
-   * <p>Example: a change made on 1 July whose response shows in 14 days on a soft leafy plant is
+   * Example: a change made on 1 July whose response shows in 14 days on a soft leafy plant is
    * looked at after 28 days on a single-stemmed orchid, whose pace is 2.
    *
    * @param made the day of the change
    */
-  public static CarePlan of(
-      Cause cause, Change change, Kind kind, LocalDate made, double latitude) {
+  private static CarePlan of(Advice advice, Patient patient, LocalDate made, double latitude) {
+    Cause cause = advice.cause();
+    GrowthForm form = patient.kind().form();
     Season season = Season.of(made, latitude);
-    boolean slow = season == Season.WINTER || kind.restsIn(season);
-    double pace = paceFor(cause, kind);
+    boolean slow = patient.slow(made, latitude);
+    double pace = paceFor(cause, form);
     double factor = pace * (slow ? SLOW_SEASON : 1);
     int days = Math.max(1, (int) Math.round(cause.showsDays() * factor));
-    LocalDate lookOn = made.plusDays(days);
+    LocalDate lookOn = advice.waits() ? advice.later().from() : made.plusDays(days);
     List<Step> steps = new ArrayList<>();
     steps.add(
         new Step(
             "Shows on a soft leafy plant after",
             WORDS.say("days", cause.showsDays()),
             cause.label()));
-    steps.add(new Step("Pace of this form", WORDS.say("times", pace), kind.form().label()));
+    steps.add(new Step("Pace of this form", WORDS.say("times", pace), form.label()));
     steps.add(
         new Step(
             "Season",
             WORDS.say("times", slow ? SLOW_SEASON : 1),
             WORDS.say("season", Words.yes(slow), season.id())));
     return new CarePlan(
-        cause,
-        change,
-        cause.hold(),
+        advice,
         lookOn,
-        cause.better(),
-        cause.worse(),
         new Working(
             "Day to look again",
             "days to show × pace of the form × season",
@@ -93,9 +94,9 @@ public record CarePlan(
    * Pests, rots and thirst run at their own speed and not at the plant's, so those looks are not
    * stretched.
    */
-  private static double paceFor(Cause cause, Kind kind) {
+  private static double paceFor(Cause cause, GrowthForm form) {
     boolean ownSpeed =
         cause.family().equals("pest") || cause.family().equals("disease") || cause.showsDays() <= 5;
-    return ownSpeed ? 1 : kind.form().pace();
+    return ownSpeed ? 1 : form.pace();
   }
 }

@@ -2,6 +2,7 @@ package org.mildlantern.core.diagnosis;
 
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Condition;
@@ -9,6 +10,7 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.season.Stage;
 
 /**
  * What the records say of a plant, by context field: numbers in the field's unit, choices by word,
@@ -21,6 +23,10 @@ public record Circumstances(
     Map<String, String> choices,
     Set<String> neighbourCauses,
     Set<String> overruled) {
+
+  /** What signs of the medium say of it. */
+  private static final Map<String, String> FELT =
+      Map.of("medium-soggy", "wet", "medium-dust-dry", "dry");
 
   public static final Circumstances UNKNOWN = new Circumstances(Map.of(), Map.of(), Set.of());
 
@@ -41,16 +47,29 @@ public record Circumstances(
     return new Circumstances(numbers, choices, neighbourCauses, conditions);
   }
 
+  /** The same records with how the medium was felt, which is the surest of all. */
+  Circumstances felt(List<Finding> findings) {
+    Map<String, String> words = new LinkedHashMap<>(choices);
+    for (Finding finding : findings) {
+      String moisture = FELT.get(finding.sign());
+      if (finding.present() && moisture != null) {
+        words.put("felt", moisture);
+      }
+    }
+    return new Circumstances(numbers, words, neighbourCauses, overruled);
+  }
+
   /** Adds the fields that follow from the others, the day and the taxon's wishes. */
   public Circumstances derived(Kind kind, LocalDate day, double latitude) {
     Map<String, Double> more = new LinkedHashMap<>(numbers);
     Map<String, String> words = new LinkedHashMap<>(choices);
     Season season = Season.of(day, latitude);
     words.put("season", season.id());
+    byItsWay(more, kind, day, latitude);
     if (kind.taxon().isPresent()) {
       Taxon taxon = kind.taxon().get();
       words.put("salt-shy", taxon.saltShy() ? "yes" : "no");
-      words.put("rests-now", kind.restsIn(season) ? "yes" : "no");
+      words.put("rests-now", kind.restsOn(day, latitude) ? "yes" : "no");
       Double temperature = numbers.get("temperature");
       if (temperature != null) {
         more.put("cold-short", taxon.coldestWished() - temperature);
@@ -92,6 +111,26 @@ public record Circumstances(
       more.put("medium-share", age / life);
     }
     return new Circumstances(more, words, neighbourCauses, overruled);
+  }
+
+  /** Times against those that are usual for its kind and way of life. */
+  private void byItsWay(Map<String, Double> more, Kind kind, LocalDate day, double latitude) {
+    Stage stage = Stage.of(choices.getOrDefault("stage", "")).orElse(Stage.GROWTH);
+    boolean resting = kind.resting(stage, day, latitude);
+    share(
+        more,
+        "unwatered-share",
+        "days-since-watering",
+        kind.habits().checkDaysOn(day, latitude, resting));
+    share(more, "repot-share", "days-since-repot", kind.way().settlesDays());
+    share(more, "unpotted-share", "days-since-repot", kind.way().repotDays());
+  }
+
+  private void share(Map<String, Double> more, String share, String field, Integer of) {
+    Double value = numbers.get(field);
+    if (value != null && of != null) {
+      more.put(share, value / of);
+    }
   }
 
   /**

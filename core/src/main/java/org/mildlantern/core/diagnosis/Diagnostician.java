@@ -12,6 +12,8 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Lore;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
@@ -25,8 +27,11 @@ import org.mildlantern.core.working.Working.Step;
 public final class Diagnostician {
   private static final Words WORDS = Words.of(Diagnostician.class);
 
-  /** Below this geometric mean the best set predicts the findings badly. Rule of thumb. */
-  static final double POOR_FIT = 0.15;
+  /**
+   * What is left unexplained, taken together, is ten times likelier on any such plant than under
+   * the causes found: then nothing fits. Rule of thumb.
+   */
+  private static final double POOR_FIT = -Math.log(10);
 
   private static final int CHECKS = 5;
 
@@ -61,15 +66,27 @@ public final class Diagnostician {
     List<String> unexplained = new ArrayList<>();
     List<Step> fitSteps = new ArrayList<>();
     double fitLog = 0;
+    double gap = 0;
+    int left = 0;
     int seen = 0;
     for (int f = 0; f < observations.size(); f++) {
       if (observations.get(f).present()) {
         seen++;
         double likelihood = network.likelihoodUnder(best, f);
+        double general = network.likelihoodInGeneral(f);
         fitLog += Math.log(likelihood);
-        fitSteps.add(new Step(observations.get(f).label(), percentOf(likelihood)));
-        if (network.explainedShare(f) < 0.5) {
+        fitSteps.add(
+            new Step(
+                observations.get(f).label(),
+                percentOf(likelihood),
+                WORDS.say("general", percentOf(general))));
+        boolean listed = lists(ranking.get(0), observations.get(f));
+        if (network.explainedShare(f) < 0.5 && !listed) {
           unexplained.add(observations.get(f).key());
+        }
+        if (likelihood < 2 * (1 - observations.get(f).leakNo()) && !listed) {
+          left++;
+          gap += Math.log(likelihood) - Math.log(general);
         }
       }
     }
@@ -81,7 +98,7 @@ public final class Diagnostician {
             fit,
             fitWorking(best, causes, fitSteps, fit),
             List.copyOf(unexplained),
-            seen > 0 && (fit < POOR_FIT || unexplained.size() * 2 > seen)),
+            seen > 1 && left * 2 >= seen && gap < POOR_FIT),
         records(causes, posterior.circumstances),
         posterior.nextChecks(CHECKS));
   }
@@ -94,33 +111,47 @@ public final class Diagnostician {
   public Posterior posterior(Question question) {
     Kind kind = question.kind();
     Circumstances circumstances =
-        question.circumstances().derived(kind, question.day(), question.latitude());
-    List<Cause> causes = knowledge.causesFor(kind.form());
+        question
+            .circumstances()
+            .felt(question.findings())
+            .derived(kind, question.day(), question.latitude());
+    Lore lore = lore(question);
+    List<Cause> causes = lore.causes();
     List<Prior> priors =
         causes.stream()
             .map(c -> Prior.of(c, kind, circumstances, question.experience(), knowledge))
             .toList();
     return new Posterior(
-        knowledge, question, circumstances, priors, observations(question, causes));
+        knowledge, lore, question, circumstances, priors, observations(question, causes, lore));
   }
 
-  private List<Observation> observations(Question question, List<Cause> causes) {
+  /** What is known for the plant as it lives at the stage that was noted. */
+  private Lore lore(Question question) {
+    String noted = question.circumstances().choices().get("stage");
+    return knowledge.lore(
+        question.kind(),
+        Stage.of(noted == null ? "" : noted).orElse(Stage.GROWTH),
+        question.day(),
+        question.latitude());
+  }
+
+  private List<Observation> observations(Question question, List<Cause> causes, Lore lore) {
     Map<String, Finding> byKey = new TreeMap<>();
     question.findings().forEach(finding -> byKey.put(finding.key(), finding));
     List<Observation> observations = new ArrayList<>();
-    byKey.values().forEach(finding -> observations.add(observe(finding, causes)));
+    byKey.values().forEach(finding -> observations.add(observe(finding, causes, lore)));
     question
         .responses()
         .forEach(response -> observations.addAll(Observation.of(response, causes, knowledge)));
     return observations;
   }
 
-  private Observation observe(Finding finding, List<Cause> causes) {
+  private Observation observe(Finding finding, List<Cause> causes, Lore lore) {
     if (knowledge.signs().find(finding.sign()).isEmpty()
         || finding.pattern() != null && knowledge.node(finding.key()).isEmpty()) {
       throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
     }
-    return Observation.of(finding, causes, knowledge);
+    return Observation.of(finding, causes, lore, knowledge);
   }
 
   private RankedCause ranked(
@@ -165,6 +196,12 @@ public final class Diagnostician {
         prior.cause(), probability, List.copyOf(weights), List.copyOf(unexplained));
   }
 
+  /** Whether the first cause brings about what was seen. */
+  private static boolean lists(RankedCause first, Observation seen) {
+    return first.cause().signs().keySet().stream()
+        .anyMatch(node -> node.equals(seen.key()) || node.startsWith(seen.key() + "@"));
+  }
+
   private static Working fitWorking(int[] best, List<Cause> causes, List<Step> steps, double fit) {
     String set =
         Arrays.stream(best).mapToObj(i -> causes.get(i).label()).collect(Collectors.joining(", "));
@@ -173,7 +210,7 @@ public final class Diagnostician {
         WORDS.say("set", set.isEmpty() ? "none" : set),
         steps,
         percentOf(fit),
-        WORDS.say("poor", percentOf(POOR_FIT)));
+        WORDS.say("poor"));
   }
 
   private static String percentOf(double probability) {

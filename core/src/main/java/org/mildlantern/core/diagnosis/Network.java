@@ -230,6 +230,16 @@ final class Network {
     return present[observation] ? 1 - absent : absent;
   }
 
+  /** Probability of the observation as it was seen on any such plant, before all the others. */
+  double likelihoodInGeneral(int observation) {
+    double absent = leakNo[observation];
+    for (int cause = 0; cause < odds.length; cause++) {
+      double prior = odds[cause] / (1 + odds[cause]);
+      absent *= 1 - prior * (1 - no[observation][cause]);
+    }
+    return present[observation] ? 1 - absent : absent;
+  }
+
   /**
    * For a seen observation, the posterior probability that some cause and not the leak shows it.
    */

@@ -11,6 +11,7 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Check;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
@@ -45,9 +46,10 @@ final class NextChecks {
   private static final double LEAST_BITS = 0.01;
 
   /** Stages recorded for plants that have nothing to look at in buds and flowers. */
-  private static final List<String> FLOWERLESS = Arrays.asList("growth", "rest");
+  private static final List<String> FLOWERLESS = Arrays.asList("growth", "rest", "seedling");
 
   private final Knowledge knowledge;
+  private final Lore lore;
   private final GrowthForm form;
   private final List<Cause> causes;
   private final boolean flowers;
@@ -56,8 +58,9 @@ final class NextChecks {
   private int[][] sets;
   private double[] weight;
 
-  NextChecks(Knowledge knowledge, Question question, List<Cause> causes) {
+  NextChecks(Knowledge knowledge, Lore lore, Question question, List<Cause> causes) {
     this.knowledge = knowledge;
+    this.lore = lore;
     this.form = question.kind().form();
     this.causes = causes;
     this.flowers = !FLOWERLESS.contains(question.circumstances().choices().get("stage"));
@@ -170,7 +173,7 @@ final class NextChecks {
   }
 
   private double[] chances(Node node) {
-    double leakNo = 1 - node.sign().leak().probability();
+    double leakNo = 1 - lore.leak(node);
     double[] no = new double[causes.size()];
     for (int cause : live) {
       no[cause] = 1 - Observation.chance(causes.get(cause), node.id());

@@ -6,6 +6,7 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.words.Words;
@@ -24,11 +25,14 @@ record Observation(String key, String label, boolean present, double leakNo, dou
   /** A plant may pick up or go back for reasons of its own. Rule of thumb. */
   private static final Level OWN_ACCORD = Level.SELDOM;
 
-  static Observation of(Finding finding, List<Cause> causes, Knowledge knowledge) {
+  static Observation of(Finding finding, List<Cause> causes, Lore lore, Knowledge knowledge) {
     Sign sign = knowledge.signs().find(finding.sign()).orElseThrow();
     List<String> patterns =
         finding.pattern() == null ? sign.patterns() : List.of(finding.pattern());
-    double leakNo = Math.pow(1 - sign.leak().probability(), patterns.size());
+    double leakNo = 1;
+    for (String pattern : patterns) {
+      leakNo *= 1 - lore.leak(knowledge.node(Node.idOf(sign.id(), pattern)).orElseThrow());
+    }
     double[] no = new double[causes.size()];
     for (int i = 0; i < no.length; i++) {
       no[i] = 1;

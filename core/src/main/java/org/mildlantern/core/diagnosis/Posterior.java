@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Lore;
 
 /**
  * What a question makes of every cause, without the reasons: much cheaper than a whole {@link
@@ -13,6 +14,7 @@ import org.mildlantern.core.knowledge.Knowledge;
  */
 public final class Posterior {
   private final Knowledge knowledge;
+  final Lore lore;
   private final Question question;
   final Circumstances circumstances;
   final List<Cause> causes;
@@ -24,11 +26,13 @@ public final class Posterior {
 
   Posterior(
       Knowledge knowledge,
+      Lore lore,
       Question question,
       Circumstances circumstances,
       List<Prior> priors,
       List<Observation> observations) {
     this.knowledge = knowledge;
+    this.lore = lore;
     this.question = question;
     this.circumstances = circumstances;
     this.priors = priors;
@@ -65,7 +69,7 @@ public final class Posterior {
 
   /** The looks that would tell most for their minutes and stress, best first. */
   public List<NextCheck> nextChecks(int most) {
-    return new NextChecks(knowledge, question, causes).best(network, odds, marginals, most);
+    return new NextChecks(knowledge, lore, question, causes).best(network, odds, marginals, most);
   }
 
   private Map<Cause, Double> byCause(double[] values) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.mildlantern.core.knowledge.Cause;
+import org.mildlantern.core.knowledge.Verdict;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
@@ -18,6 +19,20 @@ import org.mildlantern.core.working.Working.Step;
 public record RankedCause(
     Cause cause, double probability, List<Weight> weights, List<String> unexplained) {
   private static final Words WORDS = Words.of(RankedCause.class);
+
+  /** A finding that raises the odds by less tells nothing of it. In decibans. */
+  private static final double SPEAKS = 1;
+
+  /** What it asks of the keeper: where only records speak for it, no more than a look. */
+  public Verdict asks() {
+    boolean seen =
+        weights.stream()
+            .anyMatch(
+                w ->
+                    (w.kind() == Weight.Kind.FINDING || w.kind() == Weight.Kind.RESPONSE)
+                        && w.decibans() >= SPEAKS);
+    return seen || cause.verdict() == Verdict.NORMAL ? cause.verdict() : Verdict.LOOK;
+  }
 
   /** How the probability comes about, line by line. */
   public Working working() {

@@ -1,5 +1,6 @@
 package org.mildlantern.core.growth;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.mildlantern.core.diagnosis.Decibans;
@@ -7,7 +8,7 @@ import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
-import org.mildlantern.core.season.Season;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
 import org.mildlantern.core.working.Working.Step;
@@ -41,18 +42,20 @@ public record Shedding(double leaves, double buds, boolean settling, Working wor
    *
    * @param sinceChange days since the last move or arrival, or null when there was none
    */
-  public static Shedding of(Kind kind, Stage recorded, Season season, Integer sinceChange) {
+  public static Shedding of(
+      Kind kind, Stage recorded, LocalDate day, double latitude, Integer sinceChange) {
     GrowthForm form = kind.form();
     Sheds sheds = kind.taxon().map(Taxon::sheds).orElse(Sheds.KEEPS);
     List<Step> steps = new ArrayList<>();
-    boolean rests = recorded == Stage.GROWTH && kind.taxon().isPresent() && kind.restsIn(season);
+    boolean rests =
+        recorded == Stage.GROWTH && kind.taxon().isPresent() && kind.restsOn(day, latitude);
     Stage stage = rests ? Stage.REST : recorded;
-    double share = form.shed().get(stage.id());
+    double share = form.shed().getOrDefault(stage.id(), form.shed().get(Stage.GROWTH.id()));
     steps.add(
         new Step(
             WORDS.say("form", form.label(), stage.label()),
             Decibans.percent(share),
-            rests ? WORDS.say("rests", season.id()) : ""));
+            rests ? WORDS.say("rests", kind.habits().rest().months().words(latitude)) : ""));
     double byHabit = habit(sheds, stage, share);
     if (byHabit > share) {
       steps.add(new Step(WORDS.say("habit", sheds.label()), Decibans.percent(byHabit)));

@@ -1,6 +1,40 @@
 package org.mildlantern.core.knowledge;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.Map;
 
-/** One change of care, and how to make it. */
-public record Change(String id, String label, String kind, @JsonProperty("do") String how) {}
+/**
+ * One change of care, and how to make it.
+ *
+ * @param on other words for some ways of life, by way, form or tag
+ * @param unfit what to do instead where it must not be used, by way, form or tag
+ * @param season the time of the year in which alone it is made, or null for any
+ * @param meanwhile what to do out of that season
+ */
+public record Change(
+    String id,
+    String label,
+    String kind,
+    @JsonProperty("do") String how,
+    Map<String, String> on,
+    Map<String, String> unfit,
+    Time season,
+    String meanwhile) {
+
+  public Change {
+    on = on == null ? Map.of() : on;
+    unfit = unfit == null ? Map.of() : unfit;
+  }
+
+  /** A time of the year that the way of life fixes. */
+  public enum Time {
+    /** When roots may be disturbed. */
+    @JsonProperty("repotting")
+    REPOTTING
+  }
+
+  /** How to make it in this way of life. */
+  public String how(Living living) {
+    return living.pick(on).orElse(how);
+  }
+}

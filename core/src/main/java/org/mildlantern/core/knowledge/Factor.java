@@ -10,7 +10,9 @@ public enum Factor {
   SLIGHTLY_FOR("slightly for", 1.5),
   SLIGHTLY_AGAINST("slightly against", 1 / 1.5),
   AGAINST("against", 1.0 / 3),
-  STRONGLY_AGAINST("strongly against", 1.0 / 6);
+  STRONGLY_AGAINST("strongly against", 1.0 / 6),
+  /** What nearly settles it, such as a medium felt wet against drought. */
+  ALL_BUT_RULES_OUT("all but rules out", 1.0 / 50);
 
   private final String word;
   private final double odds;
@@ -28,6 +30,11 @@ public enum Factor {
   @JsonValue
   public String word() {
     return word;
+  }
+
+  /** Whether it speaks against strongly enough to hold in every way of life. */
+  boolean settles() {
+    return odds <= STRONGLY_AGAINST.odds;
   }
 
   /** What the odds are multiplied by. */

@@ -1,5 +1,6 @@
 package org.mildlantern.core.knowledge;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.mildlantern.core.season.Season;
@@ -7,13 +8,13 @@ import org.mildlantern.core.season.Season;
 /**
  * How a kind lives, as far as it is known of each: what advice rests on.
  *
- * @param checkDays days between looks at the medium, in growth and at rest (rule of thumb)
- * @param rest ids of the seasons in which it rests
+ * @param checkDays days between looks at the medium: in growth, at rest, and in winter where it
+ *     neither grows nor rests then (rule of thumb)
  */
 public record Habits(
     Watering water,
     List<Integer> checkDays,
-    List<String> rest,
+    Rest rest,
     Set<Shy> shy,
     Taxon.Feed feed,
     Taxon.Sheds sheds) {
@@ -45,16 +46,26 @@ public record Habits(
 
   public Habits {
     checkDays = List.copyOf(checkDays);
-    rest = List.copyOf(rest);
     shy = Set.copyOf(shy);
   }
 
-  public boolean restsIn(Season season) {
-    return rest.contains(season.id());
+  public boolean restsOn(LocalDate day, double latitude) {
+    return rest.on(day, latitude);
   }
 
-  /** Days between looks at the medium in the season. */
-  public int checkDaysIn(Season season) {
-    return checkDays.get(restsIn(season) || season == Season.WINTER ? 1 : 0);
+  /**
+   * Days between looks at the medium.
+   *
+   * @param resting whether it rests, by what was noted or by the calendar
+   */
+  public int checkDaysOn(LocalDate day, double latitude, boolean resting) {
+    if (resting) {
+      return checkDays.get(1);
+    }
+    boolean winter = Season.of(day, latitude) == Season.WINTER;
+    if (winter && checkDays.size() > 2) {
+      return checkDays.get(2);
+    }
+    return checkDays.get(winter && !rest.any() ? 1 : 0);
   }
 }

@@ -1,9 +1,10 @@
 package org.mildlantern.core.knowledge;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import org.mildlantern.core.season.Season;
+import org.mildlantern.core.season.Stage;
 
 /**
  * What a plant is: a taxon, or only a growth form. Limits, advice and water always have an answer,
@@ -11,12 +12,15 @@ import org.mildlantern.core.season.Season;
  * wishes for light and warmth, is then unknown.
  *
  * <p>Made by {@link Knowledge#kind}.
+ *
+ * @param way how it lives while it grows
  */
-public record Kind(GrowthForm form, Optional<Taxon> taxon, Habits habits) {
+public record Kind(GrowthForm form, Optional<Taxon> taxon, Habits habits, Way way) {
   public Kind {
     Objects.requireNonNull(form, "form");
     Objects.requireNonNull(taxon, "taxon");
     Objects.requireNonNull(habits, "habits");
+    Objects.requireNonNull(way, "way");
   }
 
   /** The accepted name, or that of the form. */
@@ -28,8 +32,13 @@ public record Kind(GrowthForm form, Optional<Taxon> taxon, Habits habits) {
     return habits.water();
   }
 
-  public boolean restsIn(Season season) {
-    return habits.restsIn(season);
+  public boolean restsOn(LocalDate day, double latitude) {
+    return habits.restsOn(day, latitude);
+  }
+
+  /** Whether it rests: by what was noted, or by the calendar while nothing but growth was. */
+  public boolean resting(Stage noted, LocalDate day, double latitude) {
+    return noted == Stage.REST || noted == Stage.GROWTH && restsOn(day, latitude);
   }
 
   public boolean shyOf(Habits.Shy what) {

@@ -2,6 +2,7 @@ package org.mildlantern.core.knowledge;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -12,9 +13,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
+import org.mildlantern.core.season.Stage;
 
 /**
  * What diagnosis rests on: forms, signs, checks, causes, changes, media and kinds. Immutable; made
@@ -36,12 +39,14 @@ public final class Knowledge {
   private final Table<Cause> causes;
   private final Table<Usual> usual;
   private final Table<Taxon> taxa;
+  private final Ways ways;
   private final Table<Term> terms;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
   private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
+  private final Map<String, Lore> lore = new ConcurrentHashMap<>();
 
   Knowledge(Shelf shelf) {
     forms = shelf.table("growth form", "forms.yaml", "forms", GrowthForm.class);
@@ -63,6 +68,7 @@ public final class Knowledge {
             "taxa",
             Taxon.class,
             entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
+    ways = new Ways(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
     for (Sign sign : signs) {
@@ -115,6 +121,7 @@ public final class Knowledge {
       checkForms(shelf, causes, id, "not-forms", cause.notForms());
       checkForms(shelf, causes, id, "rates", cause.rates().keySet());
     }
+    checkByWay(shelf);
     for (Taxon taxon : taxa) {
       shelf.refers(taxa, taxon.id(), "form", List.of(taxon.form()), forms);
       shelf.refers(taxa, taxon.id(), "prone", taxon.prone().keySet(), causes);
@@ -122,6 +129,56 @@ public final class Knowledge {
         shelf.wrong(taxa, taxon.id(), "temperature", "least is not below greatest");
       }
     }
+  }
+
+  /** What causes, changes and signs say by way of life. */
+  private void checkByWay(Shelf shelf) {
+    for (Sign sign : signs) {
+      Set<String> named = new HashSet<>(sign.leaks().keySet());
+      sign.patterns().forEach(named::remove);
+      checkWays(shelf, signs, sign.id(), "leaks", named);
+      shelf.refers(signs, sign.id(), "proof-of", sign.proofOf(), causes);
+    }
+    for (Change change : changes) {
+      String id = change.id();
+      checkWays(shelf, changes, id, "on", change.on().keySet());
+      checkWays(shelf, changes, id, "unfit", change.unfit().keySet());
+      shelf.refers(changes, id, "unfit", change.unfit().values(), changes);
+      if (change.meanwhile() != null) {
+        shelf.refers(changes, id, "meanwhile", List.of(change.meanwhile()), changes);
+      }
+      if ((change.season() == null) != (change.meanwhile() == null)) {
+        shelf.wrong(changes, id, "season", "and meanwhile stand together");
+      }
+    }
+    for (Cause cause : causes) {
+      String id = cause.id();
+      checkWays(shelf, causes, id, "on", cause.on().keySet());
+      for (Differs differs : cause.on().values()) {
+        if (differs.signs() != null) {
+          nodes(shelf, causes, id, "on", differs.signs().keySet());
+        }
+        if (differs.context() != null) {
+          shelf.refers(causes, id, "on", differs.context().keySet(), conditions);
+        }
+        if (differs.change() != null) {
+          shelf.refers(causes, id, "on", List.of(differs.change()), changes);
+        }
+      }
+    }
+    ways.check(shelf, this);
+    for (GrowthForm form : forms) {
+      usual
+          .find(form.id())
+          .ifPresent(one -> ways.check(shelf, usual, form.id(), form, one.habits(), one.way()));
+    }
+  }
+
+  /** Notes each of an entry's names that is no way of life, growth form or tag of either. */
+  void checkWays(Shelf shelf, Table<?> from, String entry, String field, Collection<String> ids) {
+    Set<String> known = new HashSet<>(formNames);
+    known.addAll(ways.names());
+    shelf.named(from, entry, field, ids, known, "way of life");
   }
 
   /** Notes each of an entry's names that is neither a growth form nor a tag of one. */
@@ -241,11 +298,53 @@ public final class Knowledge {
 
   /** A plant of which only the growth form is known. */
   public Kind kind(GrowthForm form) {
-    return new Kind(form, Optional.empty(), usual.find(form.id()).orElseThrow().habits());
+    Usual own = usual.find(form.id()).orElseThrow();
+    Habits habits = own.habits();
+    return new Kind(form, Optional.empty(), habits, ways.of(form, habits, own.way()));
   }
 
   public Kind kind(Taxon taxon) {
-    return new Kind(forms.find(taxon.form()).orElseThrow(), Optional.of(taxon), taxon.habits());
+    GrowthForm form = forms.find(taxon.form()).orElseThrow();
+    Habits habits = taxon.habits();
+    return new Kind(form, Optional.of(taxon), habits, ways.of(form, habits, taxon.way()));
+  }
+
+  /**
+   * What is known for a plant as it lives at a stage.
+   *
+   * @param resting whether it rests, by what was noted or by the calendar
+   */
+  public Lore lore(Kind kind, Stage stage, boolean resting) {
+    Living living =
+        Living.of(kind.form(), kind.way(), ways.at(kind.way(), kind.habits(), stage, resting));
+    return lore.computeIfAbsent(living.key(), key -> new Lore(this, living));
+  }
+
+  /** The same at its stage on a day. */
+  public Lore lore(Kind kind, Stage noted, LocalDate day, double latitude) {
+    return lore(kind, noted, kind.resting(noted, day, latitude));
+  }
+
+  public Ways ways() {
+    return ways;
+  }
+
+  /** How all kinds live at all stages, each way on each growth form once. */
+  public Collection<Lore> allLore() {
+    Map<String, Lore> all = new LinkedHashMap<>();
+    List<Kind> kinds = new ArrayList<>();
+    taxa.forEach(taxon -> kinds.add(kind(taxon)));
+    forms.forEach(form -> kinds.add(kind(form)));
+    for (Kind kind : kinds) {
+      for (Lore one :
+          List.of(
+              lore(kind, Stage.GROWTH, false),
+              lore(kind, Stage.REST, true),
+              lore(kind, Stage.SEEDLING, false))) {
+        all.putIfAbsent(one.living().key(), one);
+      }
+    }
+    return all.values();
   }
 
   /** Finds a taxon by accepted name or synonym, whatever the case or spacing. */

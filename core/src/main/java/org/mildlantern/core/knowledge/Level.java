@@ -4,8 +4,10 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 
 /**
- * The seven words for how often a cause shows a sign. Experts cannot tell 0.62 from 0.66, so the
- * knowledge uses words and this is the one place that maps them to probabilities. Rule of thumb.
+ * The words for how often a cause shows a sign, or a plant that is well. Experts cannot tell 0.62
+ * from 0.66, so the knowledge uses words and this is the one place that maps them to probabilities.
+ * The last two are for plants that are well: a sign that is proof must be able to prove. Rule of
+ * thumb.
  */
 public enum Level {
   ALWAYS("always", 0.97),
@@ -14,7 +16,9 @@ public enum Level {
   OFTEN("often", 0.50),
   SOMETIMES("sometimes", 0.25),
   SELDOM("seldom", 0.10),
-  HARDLY_EVER("hardly ever", 0.02);
+  HARDLY_EVER("hardly ever", 0.02),
+  ALMOST_UNHEARD_OF("almost unheard of", 0.003),
+  NEVER_WITHOUT_A_REASON("never without a reason", 0.0005);
 
   private final String word;
   private final double probability;

@@ -22,6 +22,17 @@ public record Library(
     return Shipped.LIBRARY;
   }
 
+  /** Each change is fit, or another is, wherever a plant may live. */
+  private static void checkChanges(Shelf shelf, Knowledge knowledge) {
+    try {
+      knowledge.allLore().forEach(lore -> knowledge.changes().forEach(lore::fit));
+    } catch (IllegalStateException e) {
+      String id = e.getMessage().replaceFirst(":.*", "");
+      shelf.wrong(knowledge.changes(), id, "unfit", e.getMessage().replaceFirst(".*?: ", ""));
+      throw new KnowledgeException(shelf.faults().all());
+    }
+  }
+
   /**
    * Reads a folder.
    *
@@ -38,6 +49,7 @@ public record Library(
       throw new KnowledgeException(faults);
     }
     knowledge.index();
+    checkChanges(shelf, knowledge);
     return new Library(knowledge, remedies, media, rescue, shelf.fingerprint(path -> true));
   }
 }

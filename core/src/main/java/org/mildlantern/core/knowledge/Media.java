@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,8 +40,8 @@ public final class Media {
     how = shelf.table("line", "water/how.yaml", "how", WaterLine.class);
     checkWishes(shelf);
     for (WaterLine line : how) {
-      knowledge.checkForms(shelf, how, line.id(), "forms", line.forms());
-      knowledge.checkForms(shelf, how, line.id(), "not-forms", line.notForms());
+      knowledge.checkWays(shelf, how, line.id(), "on", line.on());
+      knowledge.checkWays(shelf, how, line.id(), "not-on", line.notOn());
       shelf.places(how, line.id(), "say", line.say().names(), WaterLine.FIGURES);
     }
     for (PaceReason reason : reasons) {
@@ -84,11 +85,28 @@ public final class Media {
     }
   }
 
-  /** What a kind of a water habit wishes of its pot, growing or at rest. */
-  public Wish wish(Watering habit, boolean resting) {
-    Wish growing =
-        wishes.stream().filter(wish -> wish.habits().contains(habit)).findFirst().orElseThrow();
-    return resting ? wishes.find(growing.atRest()).orElseThrow() : growing;
+  /**
+   * What a kind wishes of its pot, growing or at rest. In a dry rest it wishes nearly nothing, in a
+   * damp one it must not dry further than while it grows, but does not stand in water.
+   */
+  public Wish wish(Habits habits, boolean resting) {
+    Wish growing = wish(habits.water());
+    boolean damp = habits.rest().as() == Rest.As.DAMP && habits.water() != Watering.WET_FEET;
+    if (!resting || damp) {
+      return growing;
+    }
+    return habits.rest().as() == Rest.As.DRY
+        ? driest()
+        : wishes.find(growing.atRest()).orElseThrow();
+  }
+
+  /** What kinds of a water habit wish while they grow. */
+  public Wish wish(Watering habit) {
+    return wishes.stream().filter(wish -> wish.habits().contains(habit)).findFirst().orElseThrow();
+  }
+
+  private Wish driest() {
+    return wishes.stream().min(Comparator.comparingDouble(Wish::threshold)).orElseThrow();
   }
 
   /** How to water, in the order of doing. */

@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * Something that can be seen, felt or smelt.
@@ -10,6 +11,8 @@ import java.util.List;
  * @param forms the forms or tags on which it can occur; empty means all
  * @param check the way of looking that reveals it
  * @param leak how often it is there for no known reason
+ * @param leaks the same where it differs, by pattern, or by way of life, form or tag
+ * @param proofOf causes of which it is proof, one or together
  */
 public record Sign(
     String id,
@@ -20,9 +23,18 @@ public record Sign(
     List<String> forms,
     String check,
     String swatch,
-    Level leak) {
+    Level leak,
+    Map<String, Level> leaks,
+    List<String> proofOf) {
 
   public Sign {
     forms = forms == null ? List.of() : forms;
+    leaks = leaks == null ? Map.of() : leaks;
+    proofOf = proofOf == null ? List.of() : proofOf;
+  }
+
+  /** How often it is there for no known reason, at one place of a plant that lives so. */
+  public Level leak(String pattern, Living living) {
+    return living.pick(leaks).orElseGet(() -> leaks.getOrDefault(pattern, leak));
   }
 }

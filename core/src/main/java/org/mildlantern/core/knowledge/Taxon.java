@@ -12,8 +12,9 @@ import java.util.Map;
  * @param temperature wished least and greatest air temperature, °C
  * @param humidity least wished relative humidity, %
  * @param water how it likes to be watered
- * @param checkDays days between looks at the medium, in growth and at rest (rule of thumb)
- * @param rest ids of the seasons in which it rests
+ * @param checkDays days between looks at the medium: in growth, at rest, and in winter where it
+ *     neither grows nor rests then (rule of thumb)
+ * @param way the way of life, where form and water do not tell it; else null
  * @param copperShy hurt by copper fungicides
  * @param oilShy hurt by oils and soaps: thin, hairy or waxy leaves, or traps
  * @param flowerWeeks usual life of a flower or flower head, or null when not known
@@ -34,7 +35,8 @@ public record Taxon(
     double humidity,
     Watering water,
     List<Integer> checkDays,
-    List<String> rest,
+    Rest rest,
+    String way,
     boolean saltShy,
     boolean copperShy,
     boolean oilShy,

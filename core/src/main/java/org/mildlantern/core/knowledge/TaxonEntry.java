@@ -22,7 +22,7 @@ final class TaxonEntry {
     }
     JsonNode form = usual.get(full.path("form").asText());
     if (form != null) {
-      inherit(full, form);
+      inherit(full, ((ObjectNode) form.deepCopy()).without("way"));
     }
     return full;
   }

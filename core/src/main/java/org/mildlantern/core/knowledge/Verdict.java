@@ -7,6 +7,8 @@ import java.util.Locale;
 public enum Verdict {
   @JsonProperty("normal")
   NORMAL("normal"),
+  /** Records alone speak for it, so a look comes before all else. No cause asks for it itself. */
+  LOOK("look first"),
   @JsonProperty("watch")
   WATCH("watch"),
   @JsonProperty("act")

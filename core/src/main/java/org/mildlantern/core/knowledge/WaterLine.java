@@ -9,7 +9,7 @@ import org.mildlantern.core.words.Sentence;
  * A line of how to water.
  *
  * @param ways those of watering that it is for
- * @param forms growth forms or tags that it is for; none means all
+ * @param on ways of life, forms or tags that it is for; none means all
  * @param when what must hold
  * @param unless what must not hold
  * @param say takes {@link #FIGURES}
@@ -17,8 +17,8 @@ import org.mildlantern.core.words.Sentence;
 public record WaterLine(
     String id,
     List<Way> ways,
-    List<String> forms,
-    List<String> notForms,
+    List<String> on,
+    List<String> notOn,
     Set<Fact> when,
     Set<Fact> unless,
     Sentence say) {
@@ -71,16 +71,17 @@ public record WaterLine(
   }
 
   public WaterLine {
-    forms = forms == null ? List.of() : forms;
-    notForms = notForms == null ? List.of() : notForms;
+    on = on == null ? List.of() : on;
+    notOn = notOn == null ? List.of() : notOn;
     when = when == null ? Set.of() : when;
     unless = unless == null ? Set.of() : unless;
   }
 
-  /** Whether it is said of a plant of the form. */
-  public boolean fits(GrowthForm form, Way way, Set<Fact> facts) {
+  /** Whether it is said of a plant that lives so. */
+  public boolean fits(Living living, Way way, Set<Fact> facts) {
     return ways.contains(way)
-        && form.isAmong(forms, notForms)
+        && (on.isEmpty() || living.isOneOf(on))
+        && !living.isOneOf(notOn)
         && facts.containsAll(when)
         && unless.stream().noneMatch(facts::contains);
   }

@@ -42,7 +42,7 @@ public record Coverage(List<String> groups, List<Row> rows, List<String> untried
             group,
             (int)
                 written.stream()
-                    .filter(c -> c.group().equals(group) && answers(c, family, knowledge))
+                    .filter(c -> group.equals(c.group()) && answers(c, family, knowledge))
                     .count());
       }
       rows.add(new Row(family, causes, cases));

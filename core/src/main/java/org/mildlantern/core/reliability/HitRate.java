@@ -107,7 +107,7 @@ public record HitRate(
   }
 
   private static boolean asksToAct(RankedCause ranked) {
-    Verdict verdict = ranked.cause().verdict();
+    Verdict verdict = ranked.asks();
     return verdict == Verdict.ACT || verdict == Verdict.URGENT;
   }
 }

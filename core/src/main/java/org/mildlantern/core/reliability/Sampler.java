@@ -18,8 +18,10 @@ import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.season.Stage;
 
 /**
  * Draws cases from the knowledge itself: a kind, its records, causes by their base rates, and the
@@ -79,16 +81,17 @@ final class Sampler {
     } while (causes.size() > MOST_CAUSES);
     Set<String> ids = new HashSet<>();
     causes.forEach(cause -> ids.add(cause.id()));
-    return new Drawn(bare, ids, signs(kind.form(), causes));
+    Lore lore = knowledge.lore(kind, Stage.GROWTH, day, bare.latitude());
+    return new Drawn(bare, ids, signs(lore, causes));
   }
 
-  private Set<String> signs(GrowthForm form, List<Cause> causes) {
+  private Set<String> signs(Lore lore, List<Cause> causes) {
     Set<String> present = new HashSet<>();
     for (Node node : knowledge.nodes()) {
-      if (!knowledge.occursOn(node, form)) {
+      if (!knowledge.occursOn(node, lore.living().form())) {
         continue;
       }
-      double absent = 1 - node.sign().leak().probability();
+      double absent = 1 - lore.leak(node);
       for (Cause cause : causes) {
         Level level = cause.signs().get(node.id());
         absent *= level == null ? 1 : 1 - level.probability();

@@ -35,13 +35,14 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
   /**
    * The next look.
    *
+   * @param resting whether it rests, by what was noted or by the calendar
    * @param last what the last entry said
    * @param on the day of the last entry, or of arrival when there is none
    * @param latitude degrees, north positive, for the season
    */
-  public static WaterCheck next(Kind kind, LastSeen last, LocalDate on, double latitude) {
-    Season season = Season.of(on, latitude);
-    int interval = kind.habits().checkDaysIn(season);
+  public static WaterCheck next(
+      Kind kind, boolean resting, LastSeen last, LocalDate on, double latitude) {
+    int interval = kind.habits().checkDaysOn(on, latitude, resting);
     int days =
         switch (last) {
           case NOTHING -> 0;
@@ -53,7 +54,7 @@ public record WaterCheck(LocalDate dueOn, LocalDate since, String reason, Workin
     List<Step> steps = new ArrayList<>();
     steps.add(
         new Step(
-            WORDS.say("interval", season.id()),
+            WORDS.say("interval", Words.yes(resting), Season.of(on, latitude).id()),
             WORDS.say("days", interval),
             kind.taxon().isPresent() ? kind.name() : WORDS.say("usual", kind.name())));
     steps.add(

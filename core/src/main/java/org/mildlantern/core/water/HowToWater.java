@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Living;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.WaterLine.Fact;
 import org.mildlantern.core.knowledge.WaterLine.Way;
@@ -64,13 +65,19 @@ public final class HowToWater {
     }
   }
 
-  /** The lines in the order of doing. */
-  public static List<String> of(Media knowledge, Kind kind, boolean resting, Pot pot) {
+  /**
+   * The lines in the order of doing.
+   *
+   * @param living how it lives at its stage
+   * @param resting whether it rests, by what was noted or by the calendar
+   */
+  public static List<String> of(
+      Media knowledge, Kind kind, Living living, boolean resting, Pot pot) {
     Way way = way(kind, pot);
     Set<Fact> facts = facts(kind, resting, pot);
     Map<String, Object> figures = figures(pot);
     return knowledge.how().stream()
-        .filter(line -> line.fits(kind.form(), way, facts))
+        .filter(line -> line.fits(living, way, facts))
         .map(line -> line.say().say(figures))
         .toList();
   }

@@ -7,9 +7,11 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Hold;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.season.Stage;
 
 class CarePlanTest {
   private static final LocalDate JULY = LocalDate.of(2026, 7, 1);
@@ -18,7 +20,11 @@ class CarePlanTest {
 
   private CarePlan plan(String cause, String form, LocalDate day) {
     Cause found = knowledge.causes().find(cause).orElseThrow();
-    return CarePlan.first(found, Kinds.form(form), day, 53, knowledge);
+    return CarePlan.first(found, patient(Kinds.form(form)), day, 53);
+  }
+
+  private Patient patient(Kind kind) {
+    return new Patient(kind, Stage.GROWTH, knowledge);
   }
 
   @Test
@@ -43,8 +49,8 @@ class CarePlanTest {
   void sayWhatNotToDoMeanwhile() {
     CarePlan plan = plan("roots-lost", "monopodial-orchid", JULY);
     assertThat(plan.holds()).contains(Hold.FEED, Hold.SUN);
-    assertThat(plan.better()).isNotBlank();
-    assertThat(plan.worse()).isNotBlank();
+    assertThat(plan.cause().better()).isNotBlank();
+    assertThat(plan.cause().worse()).isNotBlank();
     assertThat(plan.lookWorking().steps()).hasSize(3);
   }
 
@@ -59,7 +65,7 @@ class CarePlanTest {
                     .forEach(
                         cause ->
                             assertThat(
-                                    CarePlan.first(cause, knowledge.kind(form), JULY, 53, knowledge)
+                                    CarePlan.first(cause, patient(knowledge.kind(form)), JULY, 53)
                                         .lookOn())
                                 .as(cause.id())
                                 .isAfter(JULY)));

@@ -3,18 +3,24 @@ package org.mildlantern.core.growth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.season.Season;
+import org.mildlantern.core.season.Stage;
 
 class SheddingTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
 
   private static Shedding of(String kind, Stage stage, Season season, Integer sinceChange) {
-    return Shedding.of(Kinds.taxon(kind), stage, season, sinceChange);
+    return Shedding.of(Kinds.taxon(kind), stage, in(season), 53, sinceChange);
+  }
+
+  private static LocalDate in(Season season) {
+    return LocalDate.of(2026, 1 + 3 * ((season.ordinal() + 1) % 4), 15);
   }
 
   @Test
@@ -45,8 +51,9 @@ class SheddingTest {
   void noFormLosesLessForHavingBeenMovedAndNoneMoreThanAll() {
     for (GrowthForm form : KNOWLEDGE.forms()) {
       for (Stage stage : Stage.values()) {
-        double still = Shedding.of(KNOWLEDGE.kind(form), stage, Season.SUMMER, null).leaves();
-        double moved = Shedding.of(KNOWLEDGE.kind(form), stage, Season.SUMMER, 0).leaves();
+        double still =
+            Shedding.of(KNOWLEDGE.kind(form), stage, in(Season.SUMMER), 53, null).leaves();
+        double moved = Shedding.of(KNOWLEDGE.kind(form), stage, in(Season.SUMMER), 53, 0).leaves();
         assertThat(moved).as(form.id()).isBetween(still, 1.0);
       }
     }

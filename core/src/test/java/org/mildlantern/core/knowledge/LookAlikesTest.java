@@ -2,6 +2,7 @@ package org.mildlantern.core.knowledge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -46,7 +47,10 @@ class LookAlikesTest {
   private double likeness(Cause a, Cause b, GrowthForm form) {
     double shared = 0;
     double all = 0;
-    for (Node node : knowledge.nodes()) {
+    Set<String> shown = new HashSet<>(a.signs().keySet());
+    shown.addAll(b.signs().keySet());
+    for (String id : shown) {
+      Node node = knowledge.node(id).orElseThrow();
       if (knowledge.occursOn(node, form)) {
         double inA = chance(a.signs(), node);
         double inB = chance(b.signs(), node);

@@ -23,7 +23,7 @@ class HitRateTest {
             LocalDate.of(2026, 6, 1),
             List.of(seen).stream().map(Finding::present).toList(),
             Circumstances.UNKNOWN);
-    return new WrittenCase("x", "story", "potted", question, answers, several, urgent);
+    return new WrittenCase("x", "story", "potted", question, answers, several, urgent, true);
   }
 
   private HitRate of(WrittenCase written) {

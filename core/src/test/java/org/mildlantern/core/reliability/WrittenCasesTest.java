@@ -3,6 +3,7 @@ package org.mildlantern.core.reliability;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
@@ -18,7 +19,7 @@ class WrittenCasesTest {
     assertThat(rate.normalCases()).isGreaterThanOrEqualTo(30);
     assertThat(rate.severalCases()).isGreaterThanOrEqualTo(25);
     assertThat(rate.urgentCases()).isGreaterThanOrEqualTo(20);
-    assertThat(cases.stream().map(WrittenCase::group).distinct())
+    assertThat(cases.stream().map(WrittenCase::group).filter(Objects::nonNull).distinct())
         .containsExactlyInAnyOrder("orchid", "bromeliad", "bonsai", "carnivorous", "potted");
     assertThat(cases.stream().map(WrittenCase::id).distinct()).hasSize(cases.size());
   }

@@ -15,7 +15,7 @@ class WaterCheckTest {
   private final Kind echeveria = Kinds.taxon("echeveria");
 
   private static LocalDate due(Kind taxon, LastSeen last, LocalDate on) {
-    return WaterCheck.next(taxon, last, on, 53).dueOn();
+    return WaterCheck.next(taxon, taxon.restsOn(on, 53), last, on, 53).dueOn();
   }
 
   @Test
@@ -28,7 +28,7 @@ class WaterCheckTest {
   void restLengthensTheInterval() {
     LocalDate january = LocalDate.of(2026, 1, 5);
     assertThat(due(echeveria, LastSeen.WATERED, january)).isEqualTo(january.plusDays(24));
-    assertThat(WaterCheck.next(echeveria, LastSeen.WATERED, january, -35).dueOn())
+    assertThat(WaterCheck.next(echeveria, false, LastSeen.WATERED, january, -35).dueOn())
         .isEqualTo(january.plusDays(9));
   }
 

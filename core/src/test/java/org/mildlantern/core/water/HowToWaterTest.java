@@ -16,8 +16,12 @@ class HowToWaterTest {
       new HowToWater.Pot(
           true, false, false, 183.0, false, null, new HowToWater.Air(20.0, 50.0, false));
 
+  private static List<String> of(Kind kind, boolean resting, HowToWater.Pot pot) {
+    return HowToWater.of(MEDIA, kind, Kinds.living(kind, resting), resting, pot);
+  }
+
   private static String lines(String kind, boolean resting, HowToWater.Pot pot) {
-    List<String> lines = HowToWater.of(MEDIA, Kinds.taxon(kind), resting, pot);
+    List<String> lines = of(Kinds.taxon(kind), resting, pot);
     assertThat(lines).isNotEmpty().doesNotHaveDuplicates();
     return String.join(" ", lines);
   }
@@ -90,7 +94,7 @@ class HowToWaterTest {
     HowToWater.Pot hung =
         new HowToWater.Pot(
             true, false, true, null, false, null, new HowToWater.Air(celsius, humidity, moving));
-    return HowToWater.of(MEDIA, Kinds.taxon("tillandsia-ionantha"), false, hung);
+    return of(Kinds.taxon("tillandsia-ionantha"), false, hung);
   }
 
   @Test
@@ -111,8 +115,7 @@ class HowToWaterTest {
         new HowToWater.Stands(kind, Standing.level(kind, shape, resting), off);
     return String.join(
         " ",
-        HowToWater.of(
-            MEDIA,
+        of(
             Kinds.taxon("drosera-capensis"),
             resting,
             new HowToWater.Pot(
@@ -131,7 +134,7 @@ class HowToWaterTest {
   }
 
   private static String unnamed(String form, HowToWater.Pot pot) {
-    return String.join(" ", HowToWater.of(MEDIA, Kinds.form(form), false, pot));
+    return String.join(" ", of(Kinds.form(form), false, pot));
   }
 
   @Test
@@ -156,10 +159,10 @@ class HowToWaterTest {
                 ? null
                 : new HowToWater.Stands(in, Standing.level(in, shape, true), true);
         HowToWater.Pot pot = new HowToWater.Pot(false, true, false, null, true, stands, air);
-        assertThat(HowToWater.of(MEDIA, kind, false, pot)).as(kind.name()).isNotEmpty();
-        assertThat(HowToWater.of(MEDIA, kind, true, pot)).as(kind.name()).isNotEmpty();
+        assertThat(of(kind, false, pot)).as(kind.name()).isNotEmpty();
+        assertThat(of(kind, true, pot)).as(kind.name()).isNotEmpty();
       }
-      assertThat(HowToWater.of(MEDIA, kind, false, USUAL)).as(kind.name()).isNotEmpty();
+      assertThat(of(kind, false, USUAL)).as(kind.name()).isNotEmpty();
     }
   }
 }

@@ -49,7 +49,7 @@ class PaceReasonsTest {
 
   @Test
   void recordsMoveTheOdds() {
-    assertThat(likely(FASTER, Map.of("days-since-repot", 1000.0), Map.of()).get(0).reason().id())
+    assertThat(likely(FASTER, Map.of("unpotted-share", 1.1), Map.of()).get(0).reason().id())
         .isEqualTo("root-bound");
     assertThat(likely(FASTER, Map.of(), Map.of("near-heater", "yes")).get(0).reason().id())
         .isEqualTo("heat");
@@ -61,8 +61,7 @@ class PaceReasonsTest {
         .isEqualTo("roots-lost");
     assertThat(likely(SLOWER, Map.of(), Map.of("stage", "rest")).get(0).reason().id())
         .isEqualTo("rest");
-    double repotted =
-        chance(likely(FASTER, Map.of("days-since-repot", 20.0), Map.of()), "root-bound");
+    double repotted = chance(likely(FASTER, Map.of("repot-share", 0.5), Map.of()), "root-bound");
     assertThat(repotted).isLessThan(chance(likely(FASTER, Map.of(), Map.of()), "root-bound"));
   }
 

@@ -7,9 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.core.knowledge.Library;
-import org.mildlantern.core.knowledge.Media;
-import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.water.Reading.Felt.Answer;
 import org.mildlantern.core.water.Reading.Felt.Depth;
 
@@ -144,15 +141,6 @@ class PotFilterTest {
     LocalDate june = LocalDate.of(2026, 6, 21);
     assertThat(Demand.seasonOfLight(june, 53)).isGreaterThan(1.5);
     assertThat(Demand.seasonOfLight(june, -35)).isLessThan(0.6);
-  }
-
-  @Test
-  void restMakesEveryWishDrier() {
-    Media media = Library.shipped().media();
-    for (Watering water : Watering.values()) {
-      assertThat(media.wish(water, true).threshold())
-          .isLessThan(media.wish(water, false).threshold());
-    }
   }
 
   @Test

@@ -14,8 +14,8 @@ import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.WaterLine;
-import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.knowledge.Wish;
+import org.mildlantern.core.season.Stage;
 
 /** Every line of how to water is said to somebody, and has its figures whenever it is. */
 class WaterLinesTest {
@@ -66,8 +66,9 @@ class WaterLinesTest {
     Set<String> said = new HashSet<>();
     for (Kind kind : kinds()) {
       for (HowToWater.Pot pot : pots()) {
-        for (boolean resting : EITHER) {
-          List<String> lines = HowToWater.of(MEDIA, kind, resting, pot);
+        for (Stage stage : List.of(Stage.GROWTH, Stage.REST, Stage.SEEDLING)) {
+          List<String> lines =
+              HowToWater.of(MEDIA, kind, Kinds.living(kind, stage), stage == Stage.REST, pot);
           assertThat(lines).as(kind.name()).isNotEmpty().doesNotHaveDuplicates();
           assertThat(lines).noneMatch(line -> line.contains("{") || line.contains("null"));
           said.addAll(lines.stream().map(line -> line.substring(0, 16)).toList());
@@ -84,7 +85,8 @@ class WaterLinesTest {
   void noPlantIsToldTwoWaysAtOnce() {
     for (Kind kind : kinds()) {
       for (HowToWater.Pot pot : pots()) {
-        String all = String.join(" ", HowToWater.of(MEDIA, kind, true, pot));
+        String all =
+            String.join(" ", HowToWater.of(MEDIA, kind, Kinds.living(kind, true), true, pot));
         assertThat(all.contains("Fill the tray") && all.contains("no standing water"))
             .as(kind.name())
             .isFalse();
@@ -97,11 +99,11 @@ class WaterLinesTest {
 
   @Test
   void aWishIsLookedAtBeforeItIsBorneAndRestIsNeverWetter() {
-    for (Watering habit : Watering.values()) {
-      Wish growing = MEDIA.wish(habit, false);
-      Wish resting = MEDIA.wish(habit, true);
+    for (Kind kind : kinds()) {
+      Wish growing = MEDIA.wish(kind.habits(), false);
+      Wish resting = MEDIA.wish(kind.habits(), true);
       assertThat(growing.patience()).as(growing.id()).isLessThan(growing.bears());
-      assertThat(resting.threshold()).as(resting.id()).isLessThan(growing.threshold());
+      assertThat(resting.threshold()).as(kind.name()).isLessThanOrEqualTo(growing.threshold());
       assertThat(resting.waits()).isGreaterThanOrEqualTo(growing.waits());
     }
   }

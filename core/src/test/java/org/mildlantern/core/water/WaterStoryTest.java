@@ -42,7 +42,7 @@ class WaterStoryTest {
   }
 
   private WaterOutlook outlook(Watering habit) {
-    Wish wish = Library.shipped().media().wish(habit, false);
+    Wish wish = Library.shipped().media().wish(habit);
     return WaterOutlook.of(story(), HOLDING, wish, TODAY, day -> 0.8);
   }
 

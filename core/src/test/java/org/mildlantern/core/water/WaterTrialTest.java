@@ -35,7 +35,7 @@ class WaterTrialTest {
         for (int season = 0; season < 4; season++) {
           for (Watering habit :
               List.of(Watering.EVENLY_MOIST, Watering.DRY_BETWEEN, Watering.DRY_FULLY)) {
-            Wish wish = MEDIA.wish(habit, false);
+            Wish wish = MEDIA.wish(habit);
             SimulatedPot.Trial trial = new SimulatedPot(pot, holding, wish, season, seed++).run();
             if (trial != null) {
               trials.add(trial);

@@ -1,14 +1,17 @@
-package org.mildlantern.core.growth;
+package org.mildlantern.core.season;
 
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
 
-/** Where a plant stands in its year. */
+/** Where a plant stands in its year, or at the beginning of its life. */
 public enum Stage {
   GROWTH("in growth"),
   REST("at rest"),
   BUD("in spike or bud"),
   FLOWER("in flower"),
-  AFTER_FLOWER("after flowering");
+  AFTER_FLOWER("after flowering"),
+  SEEDLING("a seedling");
 
   private final String label;
 
@@ -23,5 +26,10 @@ public enum Stage {
   /** The id as it is written in knowledge files, such as {@code after-flower}. */
   public String id() {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** The stage of that id. */
+  public static Optional<Stage> of(String id) {
+    return Stream.of(values()).filter(stage -> stage.id().equals(id)).findFirst();
   }
 }

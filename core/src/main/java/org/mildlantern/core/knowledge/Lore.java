@@ -1,0 +1,119 @@
+package org.mildlantern.core.knowledge;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What is known for one way of life: its causes as they are there, and what to do about them. */
+public final class Lore {
+  /** So often one change may point to another. */
+  private static final int MOST_TURNS = 5;
+
+  private final Knowledge knowledge;
+  private final Living living;
+  private final Map<String, Cause> causes = new LinkedHashMap<>();
+  private final Map<String, Double> leaks = new LinkedHashMap<>();
+
+  Lore(Knowledge knowledge, Living living) {
+    this.knowledge = knowledge;
+    this.living = living;
+    List<String> silent = knowledge.ways().silentOn(living);
+    knowledge.causesFor(living.form()).stream()
+        .filter(cause -> cause.strikes(living))
+        .forEach(cause -> causes.put(cause.id(), cause.in(living, silent, this::fit)));
+    for (Node node : knowledge.nodes()) {
+      Level leak = node.sign().leak(node.pattern().id(), living);
+      leaks.put(node.id(), leak.probability());
+    }
+  }
+
+  public Living living() {
+    return living;
+  }
+
+  /** The causes that can strike, as they are here. */
+  public List<Cause> causes() {
+    return List.copyOf(causes.values());
+  }
+
+  /** The cause as it is here; empty when it cannot occur. */
+  public Optional<Cause> cause(String id) {
+    return Optional.ofNullable(causes.get(id));
+  }
+
+  /** How often the node is there on a plant that is well. */
+  public double leak(Node node) {
+    return leaks.get(node.id());
+  }
+
+  /**
+   * What to do about a cause on a day. A cause that cannot occur here, as one of an old case may
+   * not, is advised on as in general.
+   *
+   * @param latitude degrees, north positive
+   */
+  public Advice advice(Cause cause, LocalDate day, double latitude) {
+    Cause here = causes.getOrDefault(cause.id(), cause);
+    return advice(cause, knowledge.changes().find(here.change()).orElseThrow(), day, latitude);
+  }
+
+  /** The same with another change than the first, or with what is done here instead of it. */
+  public Advice advice(Cause cause, Change wanted, LocalDate day, double latitude) {
+    Cause here = causes.getOrDefault(cause.id(), cause);
+    Change change = fit(wanted);
+    if (mayBeDone(change, day, latitude)) {
+      return new Advice(here, change, change.how(living), here.hold(), null);
+    }
+    Change now = fit(knowledge.changes().find(change.meanwhile()).orElseThrow());
+    return new Advice(
+        here,
+        now,
+        now.how(living),
+        here.hold(),
+        new Advice.Later(
+            change, change.how(living), times().repot().next(day, latitude), times().cue()));
+  }
+
+  private String fit(String change) {
+    return fit(knowledge.changes().find(change).orElseThrow()).id();
+  }
+
+  /**
+   * The change, or what is done here instead of it.
+   *
+   * @throws IllegalStateException if the changes send each other round
+   */
+  public Change fit(Change change) {
+    Change fit = change;
+    for (int turns = 0; unfit(fit); turns++) {
+      if (turns == MOST_TURNS) {
+        throw new IllegalStateException(
+            change.id()
+                + ": nothing is fit for "
+                + living.now().id()
+                + " on "
+                + living.form().id());
+      }
+      fit = knowledge.changes().find(living.pick(fit.unfit()).orElseThrow()).orElseThrow();
+    }
+    return fit;
+  }
+
+  /** Whether the change is one that must not be used here. */
+  public boolean unfit(Change change) {
+    return living.pick(change.unfit()).isPresent();
+  }
+
+  private boolean mayBeDone(Change change, LocalDate day, double latitude) {
+    return change.season() == null
+        || times().repot() == null
+        || times().repot().contain(day, latitude);
+  }
+
+  /** The way that says when roots may be disturbed: that of the stage where it says so. */
+  private Way times() {
+    return living.now().repot() == null ? living.base() : living.now();
+  }
+}
