@@ -8,6 +8,7 @@ import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.journal.Recorded;
@@ -94,8 +95,15 @@ public class WaitingTestService {
               Optional<WaitingTest> underWay = tests.openOn(plantId, nodeId);
               return underWay.isPresent()
                   ? journal.current(underWay.get().begunBy()).orElseThrow()
-                  : begin(plantId, check, node);
+                  : begin(plantId, asHere(check, plant), node);
             });
+  }
+
+  /** With the days that it takes on such a plant. */
+  private Check asHere(Check check, PlantView plant) {
+    return check
+        .in(plant.patient(knowledge).lore(scope.today(), scope.latitude()).living())
+        .orElse(check);
   }
 
   private Entry begin(Long plantId, Check check, Node node) {

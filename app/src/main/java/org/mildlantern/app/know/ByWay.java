@@ -23,19 +23,19 @@ record ByWay(Way way, Cause general, Advice advice) {
 
   private static final double NORTH = 53;
 
-  boolean cannot() {
+  public boolean cannot() {
     return advice == null;
   }
 
   /** What it asks for there, where that differs; else null. */
-  String verdict() {
+  public String verdict() {
     return cannot() || advice.cause().verdict() == general.verdict()
         ? null
         : advice.cause().verdict().label();
   }
 
   /** The words about it there, where they differ; else null. */
-  String what() {
+  public String what() {
     return cannot() || advice.cause().what().equals(general.what()) ? null : advice.cause().what();
   }
 

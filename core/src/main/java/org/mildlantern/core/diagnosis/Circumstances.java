@@ -47,16 +47,23 @@ public record Circumstances(
     return new Circumstances(numbers, choices, neighbourCauses, conditions);
   }
 
-  /** The same records with how the medium was felt, which is the surest of all. */
+  /**
+   * The same records with how the medium was felt, which is the surest of all: what was read before
+   * and says otherwise no longer counts.
+   */
   Circumstances felt(List<Finding> findings) {
     Map<String, String> words = new LinkedHashMap<>(choices);
+    Map<String, Double> left = new LinkedHashMap<>(numbers);
     for (Finding finding : findings) {
       String moisture = FELT.get(finding.sign());
       if (finding.present() && moisture != null) {
         words.put("felt", moisture);
+        words.computeIfPresent(
+            "last-moisture", (field, last) -> last.equals(moisture) ? last : null);
+        left.remove(moisture.equals("wet") ? "dry-days" : "wet-days");
       }
     }
-    return new Circumstances(numbers, words, neighbourCauses, overruled);
+    return new Circumstances(left, words, neighbourCauses, overruled);
   }
 
   /** Adds the fields that follow from the others, the day and the taxon's wishes. */

@@ -81,8 +81,8 @@ final class NextChecks {
   List<NextCheck> best(Network network, double[] odds, double[] marginals, int most) {
     weighSets(network, odds, marginals);
     List<NextCheck> found = new ArrayList<>();
-    for (Check check : knowledge.checks()) {
-      NextCheck next = weigh(check);
+    for (Check any : knowledge.checks()) {
+      NextCheck next = any.in(lore.living()).map(this::weigh).orElse(null);
       if (next != null && next.bits() >= LEAST_BITS) {
         found.add(next);
       }

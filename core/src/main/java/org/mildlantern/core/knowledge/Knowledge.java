@@ -47,6 +47,7 @@ public final class Knowledge {
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
   private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
   private final Map<String, Lore> lore = new ConcurrentHashMap<>();
+  private List<Lore> allLore = List.of();
 
   Knowledge(Shelf shelf) {
     forms = shelf.table("growth form", "forms.yaml", "forms", GrowthForm.class);
@@ -138,6 +139,10 @@ public final class Knowledge {
       sign.patterns().forEach(named::remove);
       checkWays(shelf, signs, sign.id(), "leaks", named);
       shelf.refers(signs, sign.id(), "proof-of", sign.proofOf(), causes);
+    }
+    for (Check check : checks) {
+      checkWays(shelf, checks, check.id(), "days-on", check.daysOn().keySet());
+      checkWays(shelf, checks, check.id(), "not-on", check.notOn());
     }
     for (Change change : changes) {
       String id = change.id();
@@ -232,6 +237,7 @@ public final class Knowledge {
           form.id(),
           causes.stream().filter(cause -> cause.strikes(form) && showsOn(cause, form)).toList());
     }
+    allLore = everyLore();
   }
 
   private static String fold(String name) {
@@ -331,6 +337,10 @@ public final class Knowledge {
 
   /** How all kinds live at all stages, each way on each growth form once. */
   public Collection<Lore> allLore() {
+    return allLore;
+  }
+
+  private List<Lore> everyLore() {
     Map<String, Lore> all = new LinkedHashMap<>();
     List<Kind> kinds = new ArrayList<>();
     taxa.forEach(taxon -> kinds.add(kind(taxon)));
@@ -344,7 +354,7 @@ public final class Knowledge {
         all.putIfAbsent(one.living().key(), one);
       }
     }
-    return all.values();
+    return List.copyOf(all.values());
   }
 
   /** Finds a taxon by accepted name or synonym, whatever the case or spacing. */

@@ -23,8 +23,9 @@ public record Library(
   }
 
   /** Each change is fit, or another is, wherever a plant may live. */
-  private static void checkChanges(Shelf shelf, Knowledge knowledge) {
+  private static void index(Shelf shelf, Knowledge knowledge) {
     try {
+      knowledge.index();
       knowledge.allLore().forEach(lore -> knowledge.changes().forEach(lore::fit));
     } catch (IllegalStateException e) {
       String id = e.getMessage().replaceFirst(":.*", "");
@@ -48,8 +49,7 @@ public record Library(
     if (!faults.isEmpty()) {
       throw new KnowledgeException(faults);
     }
-    knowledge.index();
-    checkChanges(shelf, knowledge);
+    index(shelf, knowledge);
     return new Library(knowledge, remedies, media, rescue, shelf.fingerprint(path -> true));
   }
 }

@@ -20,7 +20,7 @@ public record Living(GrowthForm form, Way base, Way now, List<String> names) {
     names.add(base.id());
     names.add(form.id());
     names.addAll(now.tags());
-    names.addAll(base.tags());
+    base.tags().stream().filter(tag -> !now.without().contains(tag)).forEach(names::add);
     names.addAll(form.tags());
     return new Living(form, base, now, names.stream().distinct().toList());
   }

@@ -11,6 +11,7 @@ import org.mildlantern.core.season.Months;
  *
  * @param says completes “it …”, for example “stands in water while it grows”
  * @param tags names that stand for several ways at once
+ * @param without tags of the way while it grows that do not hold at this stage
  * @param of which kinds and stages it is for; one of them is enough
  * @param repot when its roots may be disturbed, or null where it does not matter
  * @param cue by what the keeper knows that time, or null
@@ -23,6 +24,7 @@ public record Way(
     String says,
     String what,
     List<String> tags,
+    List<String> without,
     List<Of> of,
     Months repot,
     String cue,
@@ -31,6 +33,7 @@ public record Way(
 
   public Way {
     tags = tags == null ? List.of() : tags;
+    without = without == null ? List.of() : without;
   }
 
   /** The part of a plant's life that a way is for. */

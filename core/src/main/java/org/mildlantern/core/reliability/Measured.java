@@ -15,6 +15,7 @@ import org.mildlantern.core.knowledge.Knowledge;
  *
  * @param day when it was measured, ISO date
  * @param edition fingerprint of the knowledge it was measured on
+ * @param untuned of the cases to which no number was tuned
  * @param misses written cases whose right cause did not lead
  */
 public record Measured(
@@ -28,9 +29,19 @@ public record Measured(
     int urgentFound,
     int normalCases,
     int normalLeftAlone,
+    Part tuned,
+    Part untuned,
     List<Miss> misses,
     Calibration calibration,
     CheckOrder order) {
+
+  /** How often the right cause led, or was among three, in a part of the cases. */
+  public record Part(int cases, int first, int amongThree) {
+    static Part of(List<WrittenCase> cases, Knowledge knowledge) {
+      HitRate rate = HitRate.of(cases, knowledge);
+      return new Part(rate.cases(), rate.first(), rate.amongThree());
+    }
+  }
 
   /** A written case that was not hit first, and what led instead. */
   public record Miss(String story, List<String> answers, List<String> instead) {}
@@ -40,7 +51,8 @@ public record Measured(
 
   /** Measures; the larger the number of drawn cases, the longer it takes and the surer it is. */
   public static Measured now(Knowledge knowledge, String day, int drawn, RandomGenerator random) {
-    HitRate rate = HitRate.of(WrittenCase.all(knowledge), knowledge);
+    List<WrittenCase> all = WrittenCase.all(knowledge);
+    HitRate rate = HitRate.of(all, knowledge);
     return new Measured(
         day,
         knowledge.edition(),
@@ -52,6 +64,8 @@ public record Measured(
         rate.urgentFound(),
         rate.normalCases(),
         rate.normalLeftAlone(),
+        Part.of(all.stream().filter(WrittenCase::tuned).toList(), knowledge),
+        Part.of(all.stream().filter(one -> !one.tuned()).toList(), knowledge),
         rate.misses().stream().map(Measured::miss).toList(),
         Calibration.of(knowledge, drawn, random),
         CheckOrder.of(knowledge, drawn, random));

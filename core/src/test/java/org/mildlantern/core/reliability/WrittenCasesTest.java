@@ -3,10 +3,13 @@ package org.mildlantern.core.reliability;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.knowledge.Way;
 
 class WrittenCasesTest {
   private final Knowledge knowledge = Library.shipped().knowledge();
@@ -15,8 +18,8 @@ class WrittenCasesTest {
 
   @Test
   void coverEveryGroupWithNormalUrgentAndDoubleCases() {
-    assertThat(rate.cases()).isGreaterThanOrEqualTo(150);
-    assertThat(rate.normalCases()).isGreaterThanOrEqualTo(30);
+    assertThat(rate.cases()).isGreaterThanOrEqualTo(400);
+    assertThat(rate.normalCases()).isGreaterThanOrEqualTo(150);
     assertThat(rate.severalCases()).isGreaterThanOrEqualTo(25);
     assertThat(rate.urgentCases()).isGreaterThanOrEqualTo(20);
     assertThat(cases.stream().map(WrittenCase::group).filter(Objects::nonNull).distinct())
@@ -40,6 +43,31 @@ class WrittenCasesTest {
             .contains(true);
       }
     }
+  }
+
+  /** Of what floats, one kind is known, and most causes cannot strike it. */
+  private static final Map<String, Integer> FEW = Map.of("floating", 5);
+
+  @Test
+  void everyWayOfLifeIsTriedByManyCases() {
+    Map<String, Integer> tried = new TreeMap<>();
+    for (WrittenCase written : cases) {
+      tried.merge(written.question().kind().way().id(), 1, Integer::sum);
+    }
+    for (Way way : knowledge.ways().all()) {
+      if (way.of().get(0).at() == Way.At.GROWTH) {
+        assertThat(tried.getOrDefault(way.id(), 0))
+            .as(way.id())
+            .isGreaterThanOrEqualTo(FEW.getOrDefault(way.id(), 20));
+      }
+    }
+  }
+
+  @Test
+  void numbersCarryOverToCasesToWhichNoneWasTuned() {
+    HitRate untuned = HitRate.of(cases.stream().filter(c -> !c.tuned()).toList(), knowledge);
+    assertThat(untuned.cases()).isGreaterThanOrEqualTo(100);
+    assertThat(untuned.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.92 * untuned.cases()));
   }
 
   @Test
@@ -66,8 +94,8 @@ class WrittenCasesTest {
                 rate.normalLeftAlone(),
                 rate.normalCases(),
                 missed));
-    assertThat(rate.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.85 * rate.cases()));
-    assertThat(rate.amongThree()).isGreaterThanOrEqualTo((int) Math.ceil(0.97 * rate.cases()));
+    assertThat(rate.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.92 * rate.cases()));
+    assertThat(rate.amongThree()).isGreaterThanOrEqualTo((int) Math.ceil(0.98 * rate.cases()));
     assertThat(rate.urgentFound()).isEqualTo(rate.urgentCases());
     assertThat(rate.normalLeftAlone())
         .isGreaterThanOrEqualTo((int) Math.ceil(0.95 * rate.normalCases()));
