@@ -108,12 +108,12 @@ class CaseController {
   }
 
   private Living living(PlantView plant) {
-    return plant.patient(knowledge).lore(scope.today(), scope.latitude()).living();
+    return plant.now(knowledge).lore(scope.today(), scope.latitude()).living();
   }
 
   /** The changes that treat the cause come first, then what else is fit for the plant. */
   private List<Change> otherChanges(CaseView found, PlantView plant) {
-    Lore lore = plant.patient(knowledge).lore(scope.today(), scope.latitude());
+    Lore lore = plant.now(knowledge).lore(scope.today(), scope.latitude());
     CaseView.Step current = found.current();
     String now = current == null ? "" : current.change().id();
     return knowledge.changes().stream()

@@ -86,12 +86,12 @@ public class CaseService {
                     .map(
                         cause ->
                             CarePlan.first(
-                                cause, plant.patient(knowledge), scope.today(), scope.latitude())));
+                                cause, plant.now(knowledge), scope.today(), scope.latitude())));
   }
 
   /** What is known for the plant as it lives today. */
   private Lore lore(PlantView plant) {
-    return plant.patient(knowledge).lore(scope.today(), scope.latitude());
+    return plant.now(knowledge).lore(scope.today(), scope.latitude());
   }
 
   private Optional<Cause> cause(PlantView plant, String causeId) {
@@ -212,7 +212,7 @@ public class CaseService {
     }
     Cause cause = knowledge.causes().find(open.causeId()).orElseThrow();
     CarePlan plan =
-        CarePlan.of(cause, change.get(), plant.patient(knowledge), scope.today(), scope.latitude());
+        CarePlan.of(cause, change.get(), plant.now(knowledge), scope.today(), scope.latitude());
     CaseChange made =
         changes.save(
             new CaseChange(open.id(), plan.change().id(), scope.today(), plan.lookOn(), why));
@@ -389,9 +389,7 @@ public class CaseService {
     Optional<CarePlan> plan =
         Optional.ofNullable(plant)
             .map(
-                p ->
-                    CarePlan.of(
-                        cause, change, p.patient(knowledge), step.madeOn(), scope.latitude()));
+                p -> CarePlan.of(cause, change, p.now(knowledge), step.madeOn(), scope.latitude()));
     return new CaseView.Step(
         step.id(),
         change,

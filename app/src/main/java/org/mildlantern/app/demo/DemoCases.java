@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.care.CarePlan;
-import org.mildlantern.core.care.Patient;
+import org.mildlantern.core.care.PlantNow;
 import org.mildlantern.core.journal.CaseActed;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Cause;
@@ -99,7 +99,7 @@ class DemoCases {
                     : CarePlan.of(
                             cause,
                             change,
-                            new Patient(kind, Stage.GROWTH, knowledge),
+                            new PlantNow(kind, Stage.GROWTH, knowledge),
                             rows.day(made),
                             scope.latitude())
                         .lookOn())

@@ -102,7 +102,7 @@ public class WaitingTestService {
   /** With the days that it takes on such a plant. */
   private Check asHere(Check check, PlantView plant) {
     return check
-        .in(plant.patient(knowledge).lore(scope.today(), scope.latitude()).living())
+        .in(plant.now(knowledge).lore(scope.today(), scope.latitude()).living())
         .orElse(check);
   }
 

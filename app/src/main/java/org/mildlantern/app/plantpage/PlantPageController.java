@@ -187,7 +187,7 @@ class PlantPageController {
     PlantView plant = shown.plant();
     model.addAttribute("plant", plant);
     model.addAttribute(
-        "living", plant.patient(knowledge).lore(scope.today(), scope.latitude()).living());
+        "living", plant.now(knowledge).lore(scope.today(), scope.latitude()).living());
     model.addAttribute(
         "figure", figures.draw(plant.form(), shown.marks(), null, plant.appearance()).orElse(null));
     model.addAttribute("swatches", figures.swatches());

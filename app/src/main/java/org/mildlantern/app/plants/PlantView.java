@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.web.Days;
-import org.mildlantern.core.care.Patient;
+import org.mildlantern.core.care.PlantNow;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
@@ -115,8 +115,8 @@ public record PlantView(
   }
 
   /** The plant as one advises on it. */
-  public Patient patient(Knowledge knowledge) {
-    return new Patient(kind, stage(), knowledge);
+  public PlantNow now(Knowledge knowledge) {
+    return new PlantNow(kind, stage(), knowledge);
   }
 
   /** Whether it rests: by what was noted, or by the calendar when its kind rests then. */

@@ -97,7 +97,7 @@ public class WateringService {
         HowToWater.of(
             media,
             plant.kind(),
-            plant.patient(knowledge).lore(scope.today(), scope.latitude()).living(),
+            plant.now(knowledge).lore(scope.today(), scope.latitude()).living(),
             model.resting(plant),
             new HowToWater.Pot(
                 plant.pot().holes(),

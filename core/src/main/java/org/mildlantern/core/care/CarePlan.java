@@ -41,15 +41,15 @@ public record CarePlan(Advice advice, LocalDate lookOn, Working lookWorking) {
   }
 
   /** The plan with the cause's first change. */
-  public static CarePlan first(Cause cause, Patient patient, LocalDate made, double latitude) {
-    return of(patient.lore(made, latitude).advice(cause, made, latitude), patient, made, latitude);
+  public static CarePlan first(Cause cause, PlantNow plant, LocalDate made, double latitude) {
+    return of(plant.lore(made, latitude).advice(cause, made, latitude), plant, made, latitude);
   }
 
   /** The plan with any change, or with what is done here instead of it. */
   public static CarePlan of(
-      Cause cause, Change change, Patient patient, LocalDate made, double latitude) {
-    Lore lore = patient.lore(made, latitude);
-    return of(lore.advice(cause, change, made, latitude), patient, made, latitude);
+      Cause cause, Change change, PlantNow plant, LocalDate made, double latitude) {
+    Lore lore = plant.lore(made, latitude);
+    return of(lore.advice(cause, change, made, latitude), plant, made, latitude);
   }
 
   /**
@@ -58,11 +58,11 @@ public record CarePlan(Advice advice, LocalDate lookOn, Working lookWorking) {
    *
    * @param made the day of the change
    */
-  private static CarePlan of(Advice advice, Patient patient, LocalDate made, double latitude) {
+  private static CarePlan of(Advice advice, PlantNow plant, LocalDate made, double latitude) {
     Cause cause = advice.cause();
-    GrowthForm form = patient.kind().form();
+    GrowthForm form = plant.kind().form();
     Season season = Season.of(made, latitude);
-    boolean slow = patient.slow(made, latitude);
+    boolean slow = plant.slow(made, latitude);
     double pace = paceFor(cause, form);
     double factor = pace * (slow ? SLOW_SEASON : 1);
     int days = Math.max(1, (int) Math.round(cause.showsDays() * factor));

@@ -21,7 +21,7 @@ import org.mildlantern.core.working.Working.Step;
  * flower. For six weeks after a move or an arrival half as much again may go, and three fifths of a
  * kind that sheds on moves. All shares are rules of thumb.
  *
- * <p>Example: a weeping fig in growth may lose 30 % of its leaves, ten days after a move 60 %.
+ * <p>Example: a weeping fig in growth may lose 20 % of its leaves, ten days after a move 60 %.
  *
  * @param leaves share of its leaves, 0 to 1
  * @param buds share of its buds that a change of place may cost now, 0 when it was not moved

@@ -25,7 +25,7 @@ import org.mildlantern.core.season.Stage;
  */
 public final class Knowledge {
   private static final List<String> NOT_OF_DIAGNOSIS =
-      List.of("treatment/", "water/", "care/", "words/");
+      List.of("treatment/", "water/", "care/", "words/", "pets.yaml");
 
   private final String edition;
   private final Table<GrowthForm> forms;
@@ -41,11 +41,14 @@ public final class Knowledge {
   private final Table<Taxon> taxa;
   private final Ways ways;
   private final Table<Term> terms;
+  private final Table<Toxicity> toxic;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
+  private final Map<String, Toxicity> toxicByGenus = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
   private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
+  private final Map<String, Set<String>> offeredByForm = new LinkedHashMap<>();
   private final Map<String, Lore> lore = new ConcurrentHashMap<>();
   private List<Lore> allLore = List.of();
 
@@ -70,6 +73,7 @@ public final class Knowledge {
             Taxon.class,
             entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
     ways = new Ways(shelf);
+    toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
     for (Sign sign : signs) {
@@ -110,6 +114,15 @@ public final class Knowledge {
     }
     for (Condition condition : conditions) {
       shelf.refers(conditions, condition.id(), "field", List.of(condition.field()), fields);
+      conditions.stream()
+          .filter(other -> condition.halfOverlaps(other))
+          .forEach(
+              other ->
+                  shelf.wrong(
+                      conditions,
+                      condition.id(),
+                      "field",
+                      "can hold together with " + other.id() + " without one holding the other"));
     }
     for (Cause cause : causes) {
       String id = cause.id();
@@ -123,8 +136,18 @@ public final class Knowledge {
       checkForms(shelf, causes, id, "rates", cause.rates().keySet());
     }
     checkByWay(shelf);
+    for (Toxicity one : toxic) {
+      for (String genus : one.genera()) {
+        if (toxicByGenus.put(genus, one) != null) {
+          shelf.wrong(toxic, one.id(), "genera", genus + " stands twice");
+        }
+      }
+    }
     for (Taxon taxon : taxa) {
       shelf.refers(taxa, taxon.id(), "form", List.of(taxon.form()), forms);
+      if (!toxicByGenus.containsKey(taxon.genus())) {
+        shelf.wrong(taxa, taxon.id(), "name", "its genus is missing in pets.yaml");
+      }
       shelf.refers(taxa, taxon.id(), "prone", taxon.prone().keySet(), causes);
       if (taxon.coldestWished() >= taxon.warmestWished()) {
         shelf.wrong(taxa, taxon.id(), "temperature", "least is not below greatest");
@@ -218,30 +241,38 @@ public final class Knowledge {
     for (Taxon taxon : taxa) {
       taxon.synonyms().forEach(name -> taxaByName.putIfAbsent(fold(name), taxon));
     }
+    for (Taxon taxon : taxa) {
+      taxon.common().forEach(name -> taxaByName.putIfAbsent(fold(name), taxon));
+    }
     for (GrowthForm form : forms) {
+      causesByForm.put(
+          form.id(),
+          causes.stream().filter(cause -> cause.strikes(form) && showsOn(cause, form)).toList());
+      offeredByForm.put(form.id(), offered(form));
       Map<String, List<Node>> byCheck =
           nodes.values().stream()
-              .filter(node -> occursOn(node, form))
+              .filter(node -> isOffered(node, form))
               .collect(
                   Collectors.groupingBy(
                       node -> node.sign().check(), HashMap::new, Collectors.toList()));
       for (Check check : checks) {
         check.asks().stream()
             .map(nodes::get)
-            .filter(node -> occursOn(node, form))
+            .filter(node -> isOffered(node, form))
             .forEach(
                 node -> byCheck.computeIfAbsent(check.id(), id -> new ArrayList<>()).add(node));
       }
       nodesByFormAndCheck.put(form.id(), byCheck);
-      causesByForm.put(
-          form.id(),
-          causes.stream().filter(cause -> cause.strikes(form) && showsOn(cause, form)).toList());
     }
     allLore = everyLore();
   }
 
   private static String fold(String name) {
-    return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+    return name.strip()
+        .toLowerCase(Locale.ROOT)
+        .replaceAll("[×'’]", "")
+        .strip()
+        .replaceAll("\\s+", " ");
   }
 
   /** Fingerprint of the files on which diagnosis rests. */
@@ -331,8 +362,28 @@ public final class Knowledge {
     return lore(kind, noted, kind.resting(noted, day, latitude));
   }
 
+  /** What it does to those who bite or touch it. */
+  public Toxicity toxicity(Taxon taxon) {
+    return toxicByGenus.get(taxon.genus());
+  }
+
   public Ways ways() {
     return ways;
+  }
+
+  /** Notes causes to which a kind is said to be prone though they cannot strike it. */
+  void checkProne(Shelf shelf) {
+    for (Taxon taxon : taxa) {
+      Kind kind = kind(taxon);
+      for (String cause : taxon.prone().keySet()) {
+        boolean strikes =
+            lore(kind, Stage.GROWTH, false).cause(cause).isPresent()
+                || lore(kind, Stage.REST, true).cause(cause).isPresent();
+        if (!strikes) {
+          shelf.wrong(taxa, taxon.id(), "prone", cause + " cannot strike it");
+        }
+      }
+    }
   }
 
   /** How all kinds live at all stages, each way on each growth form once. */
@@ -357,15 +408,45 @@ public final class Knowledge {
     return List.copyOf(all.values());
   }
 
-  /** Finds a taxon by accepted name or synonym, whatever the case or spacing. */
+  /**
+   * Finds a kind by accepted name, synonym or common name, whatever the case or spacing. A name
+   * that is not known but begins with a genus that is finds the genus, or the only kind of it.
+   */
   public Optional<Taxon> taxonNamed(String name) {
-    return Optional.ofNullable(taxaByName.get(fold(name)));
+    String folded = fold(name);
+    return Optional.ofNullable(taxaByName.get(folded)).or(() -> genusOf(folded));
+  }
+
+  private Optional<Taxon> genusOf(String folded) {
+    String genus = folded.split(" ")[0];
+    Taxon entry = taxaByName.get(genus);
+    if (entry != null) {
+      return Optional.of(entry);
+    }
+    List<Taxon> kinds = taxa.stream().filter(taxon -> fold(taxon.genus()).equals(genus)).toList();
+    return kinds.size() == 1 ? Optional.of(kinds.get(0)) : Optional.empty();
   }
 
   /** Whether the node can be seen on plants of the form at all. */
   public boolean occursOn(Node node, GrowthForm form) {
     return (node.sign().forms().isEmpty() || form.isOneOf(node.sign().forms()))
         && node.pattern().kinds().stream().anyMatch(form::hasKind);
+  }
+
+  /** Ids of the nodes that some cause of the form shows; others cannot be there. */
+  private Set<String> offered(GrowthForm form) {
+    Set<String> shown = new HashSet<>();
+    for (Cause cause : causesByForm.get(form.id())) {
+      shown.addAll(cause.signs().keySet());
+      cause.on().values().stream()
+          .filter(differs -> differs.signs() != null)
+          .forEach(differs -> shown.addAll(differs.signs().keySet()));
+    }
+    return shown;
+  }
+
+  private boolean isOffered(Node node, GrowthForm form) {
+    return occursOn(node, form) && offeredByForm.get(form.id()).contains(node.id());
   }
 
   /** The nodes of a form that one way of looking reveals. */
@@ -376,7 +457,7 @@ public final class Knowledge {
   /** The nodes that can be marked on one part of a form. */
   public List<Node> nodesOn(GrowthForm form, Part part) {
     return nodes.values().stream()
-        .filter(node -> node.pattern().kinds().contains(part.kind()) && occursOn(node, form))
+        .filter(node -> node.pattern().kinds().contains(part.kind()) && isOffered(node, form))
         .toList();
   }
 

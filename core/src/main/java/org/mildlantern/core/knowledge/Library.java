@@ -27,10 +27,15 @@ public record Library(
     try {
       knowledge.index();
       knowledge.allLore().forEach(lore -> knowledge.changes().forEach(lore::fit));
+      knowledge.checkProne(shelf);
     } catch (IllegalStateException e) {
       String id = e.getMessage().replaceFirst(":.*", "");
       shelf.wrong(knowledge.changes(), id, "unfit", e.getMessage().replaceFirst(".*?: ", ""));
       throw new KnowledgeException(shelf.faults().all());
+    }
+    List<Fault> faults = shelf.faults().all();
+    if (!faults.isEmpty()) {
+      throw new KnowledgeException(faults);
     }
   }
 

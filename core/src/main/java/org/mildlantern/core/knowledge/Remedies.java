@@ -44,6 +44,7 @@ public final class Remedies {
     for (Sensitivity one : sensitivities) {
       shelf.refers(sensitivities, one.id(), "forms", one.forms(), knowledge.forms());
       shelf.refers(sensitivities, one.id(), "taxa", one.taxa(), knowledge.taxa());
+      knowledge.checkWays(shelf, sensitivities, one.id(), "ways", one.ways());
     }
   }
 

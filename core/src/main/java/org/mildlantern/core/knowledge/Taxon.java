@@ -42,7 +42,6 @@ public record Taxon(
     boolean oilShy,
     Feed feed,
     Sheds sheds,
-    String pets,
     Integer flowerWeeks,
     boolean edible,
     Map<String, Factor> prone) {
@@ -52,6 +51,11 @@ public record Taxon(
     common = common == null ? List.of() : common;
     parents = parents == null ? List.of() : parents;
     prone = prone == null ? Map.of() : prone;
+  }
+
+  /** The genus of its accepted name, without the sign of a hybrid. */
+  public String genus() {
+    return name.replace("×", "").strip().split(" ")[0];
   }
 
   public double coldestWished() {

@@ -23,8 +23,8 @@ class CarePlanTest {
     return CarePlan.first(found, patient(Kinds.form(form)), day, 53);
   }
 
-  private Patient patient(Kind kind) {
-    return new Patient(kind, Stage.GROWTH, knowledge);
+  private PlantNow patient(Kind kind) {
+    return new PlantNow(kind, Stage.GROWTH, knowledge);
   }
 
   @Test

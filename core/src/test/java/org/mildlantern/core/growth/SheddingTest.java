@@ -24,9 +24,9 @@ class SheddingTest {
   }
 
   @Test
-  void aFigLosesAThirdInGrowthAndMostOfItselfAfterAMove() {
+  void aFigLosesAFifthInGrowthAndMostOfItselfAfterAMove() {
     assertThat(of("ficus-benjamina", Stage.GROWTH, Season.SUMMER, null).leaves())
-        .isCloseTo(0.3, within(1e-9));
+        .isCloseTo(0.2, within(1e-9));
     Shedding moved = of("ficus-benjamina", Stage.GROWTH, Season.SUMMER, 10);
     assertThat(moved.leaves()).isCloseTo(0.6, within(1e-9));
     assertThat(moved.buds()).isGreaterThan(0);

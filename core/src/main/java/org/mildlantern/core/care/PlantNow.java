@@ -8,11 +8,11 @@ import org.mildlantern.core.season.Season;
 import org.mildlantern.core.season.Stage;
 
 /**
- * The plant that is advised on.
+ * A plant as it lives now, for which advice is asked.
  *
  * @param stage as it was noted
  */
-public record Patient(Kind kind, Stage stage, Knowledge knowledge) {
+public record PlantNow(Kind kind, Stage stage, Knowledge knowledge) {
   /** What is known for it as it lives on the day. */
   public Lore lore(LocalDate day, double latitude) {
     return knowledge.lore(kind, stage, day, latitude);
