@@ -70,6 +70,7 @@ class CaseController {
     PlantView plant = plants.find(plantId).orElseThrow(Web::missing);
     model.addAttribute("plant", plant);
     model.addAttribute("living", living(plant));
+    model.addAttribute("toxic", plant.kind().taxon().map(knowledge::toxicity).orElse(null));
     model.addAttribute("openCase", cases.openOf(plantId).orElse(null));
     return "cases/plan";
   }

@@ -193,6 +193,7 @@ class KnowController {
     model.addAttribute("taxon", taxon);
     GrowthForm form = knowledge.forms().find(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
+    model.addAttribute("toxic", knowledge.toxicity(taxon));
     model.addAttribute("way", knowledge.kind(taxon).way());
     model.addAttribute(
         "restWay", knowledge.lore(knowledge.kind(taxon), Stage.REST, true).living().now());

@@ -14,6 +14,7 @@ import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.knowledge.Toxicity;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
@@ -154,10 +155,22 @@ class PlantController {
       @Valid @ModelAttribute("plantForm") PlantForm form,
       BindingResult errors,
       Model model,
+      RedirectAttributes flash,
       HttpServletResponse response) {
     if (!errors.hasErrors()) {
       try {
-        return "redirect:/plants/" + plants.add(form).id();
+        PlantView added = plants.add(form);
+        added
+            .kind()
+            .taxon()
+            .map(knowledge::toxicity)
+            .filter(Toxicity::harmful)
+            .ifPresent(
+                toxic ->
+                    flash.addFlashAttribute(
+                        "said",
+                        WORDS.say("pets", added.name(), toxic.step().label(), toxic.words())));
+        return "redirect:/plants/" + added.id();
       } catch (PlantService.FieldFault e) {
         errors.rejectValue(e.field(), "fault", e.getMessage());
       }

@@ -187,4 +187,63 @@ class FaultsTest {
     assertThat(faults.get(0).line()).isPositive();
     assertThat(faults.get(0).what()).startsWith("cannot be read");
   }
+
+  @Test
+  void aKindThatLivesInNoWayOrInTwoIsNamed() {
+    List<Fault> none =
+        faults("ways.yaml", text -> text.replace("forms: [hanging-pitcher]", "forms: [fern]"));
+    assertThat(none).extracting(Fault::entry).contains("nepenthes", "adiantum");
+    assertThat(none)
+        .extracting(Fault::what)
+        .anyMatch(what -> what.contains("no way of life while it grows"))
+        .anyMatch(what -> what.contains("the ways pitcher-vine and moist-foliage"));
+  }
+
+  @Test
+  void changesThatSendEachOtherRoundAreNamed() {
+    Fault fault =
+        faults(
+                "changes.yaml",
+                text ->
+                    text.replace(
+                        "- id: empty-tray\n", "- id: empty-tray\n  unfit: {wet: let-dry}\n"))
+            .get(0);
+    assertThat(fault.entry()).isIn("empty-tray", "let-dry");
+    assertThat(fault.what()).contains("nothing is fit for");
+  }
+
+  @Test
+  void whatCannotStrikeAKindIsNothingThatItIsProneTo() {
+    List<Fault> faults =
+        faults(
+            "taxa/carnivorous.yaml",
+            text -> text.replaceFirst("prone: \\{dormancy: for}", "prone: {too-wet: for}"));
+    assertThat(faults).extracting(Fault::entry).contains("sarracenia", "sarracenia-flava");
+    assertThat(faults).extracting(Fault::what).containsOnly("prone: too-wet cannot strike it");
+  }
+
+  @Test
+  void conditionsThatShouldContradictCannotBothHold() {
+    List<Fault> faults =
+        faults(
+            "context.yaml",
+            text ->
+                text.replace("field: light-over, at-most: -1", "field: light-over, at-most: 1"));
+    assertThat(faults)
+        .extracting(Fault::what)
+        .anyMatch(what -> what.contains("can hold together with light-above-wish"));
+  }
+
+  @Test
+  void aGenusWithoutAnEntryAboutPetsIsNamed() {
+    List<Fault> faults = faults("pets.yaml", text -> text.replace("genera: [Malus, ", "genera: ["));
+    assertThat(faults).extracting(Fault::entry).contains("malus");
+  }
+
+  @Test
+  void sayingsForWaysThatAreNotThereAreNamed() {
+    Fault fault =
+        only("changes.yaml", text -> text.replaceFirst("\\n    dry-store: ", "\n    dry-stone: "));
+    assertThat(fault.what()).contains("there is no way of life “dry-stone”");
+  }
 }

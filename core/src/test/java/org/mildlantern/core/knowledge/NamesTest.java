@@ -1,0 +1,67 @@
+package org.mildlantern.core.knowledge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class NamesTest {
+  private final Knowledge knowledge = Library.shipped().knowledge();
+
+  @ParameterizedTest
+  @CsvSource({
+    "Sansevieria, Dracaena trifasciata",
+    "Saintpaulia, Streptocarpus ionanthus",
+    "Schefflera, Heptapleurum arboricola",
+    "Dendrobium, Dendrobium",
+    "Calathea, Goeppertia",
+    "Haworthiopsis, Haworthia",
+    "peace lily, Spathiphyllum wallisii",
+    "snake plant, Dracaena trifasciata",
+    "jade, Crassula ovata",
+    "moth orchid, Phalaenopsis",
+    "money tree, Pachira aquatica",
+    "string of pearls, Curio rowleyanus",
+    "azalea, Rhododendron indicum",
+    "Venus flytrap, Dionaea muscipula",
+    "nepenthes  VILLOSA, Nepenthes",
+    "Dionaea, Dionaea muscipula",
+    "Brassolaeliocattleya, × Rhyncholaeliocattleya",
+    "queens tears, Billbergia nutans"
+  })
+  void findTheKindThatIsMeant(String typed, String name) {
+    assertThat(knowledge.taxonNamed(typed).map(Taxon::name)).contains(name);
+  }
+
+  @Test
+  void everyGenusFindsSomethingOfIt() {
+    assertThat(
+            knowledge.taxa().stream()
+                .map(Taxon::genus)
+                .filter(genus -> knowledge.taxonNamed(genus).isEmpty())
+                .collect(Collectors.toSet()))
+        .isEmpty();
+    assertThat(knowledge.taxonNamed("cactus")).isEmpty();
+  }
+
+  @Test
+  void everyKindSaysWhatItDoesToPetsAndTheDeadlyOnesSaySo() {
+    for (Taxon taxon : knowledge.taxa()) {
+      assertThat(knowledge.toxicity(taxon)).as(taxon.id()).isNotNull();
+    }
+    for (String id :
+        new String[] {"taxus", "nerium", "cycas-revoluta", "lilium", "adenium-obesum"}) {
+      Toxicity toxic = knowledge.toxicity(Kinds.taxon(id).taxon().orElseThrow());
+      assertThat(toxic.step()).as(id).isEqualTo(Toxicity.Step.DEADLY);
+      assertThat(toxic.harmful()).isTrue();
+    }
+    Toxicity malus = knowledge.toxicity(Kinds.taxon("malus").taxon().orElseThrow());
+    assertThat(malus.words()).startsWith("for cats, dogs and horses: pips");
+    Toxicity vanda = knowledge.toxicity(Kinds.taxon("vanda").taxon().orElseThrow());
+    assertThat(vanda.harmful()).isFalse();
+    assertThat(vanda.step().label()).contains("not tested");
+    assertThat(vanda.words()).isEqualTo("no case is known");
+  }
+}
