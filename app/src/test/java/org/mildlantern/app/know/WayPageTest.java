@@ -22,7 +22,7 @@ class WayPageTest extends WebCase {
       get(keeper, "/know/ways/" + way.id())
           .andExpect(status().isOk())
           .andExpect(content().string(containsString(way.label())));
-      get(keeper, "/know/ways").andExpect(content().string(containsString(way.says())));
+      get(keeper, "/know/ways").andExpect(content().string(containsString(way.label())));
     }
     get(keeper, "/know/ways/nowhere").andExpect(status().isNotFound());
   }
