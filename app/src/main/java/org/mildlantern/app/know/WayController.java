@@ -1,15 +1,20 @@
 package org.mildlantern.app.know;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Living;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Way;
 import org.mildlantern.core.season.Stage;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
@@ -17,9 +22,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class WayController {
   private final Knowledge knowledge;
+  private final SingletonSupplier<Map<String, List<Taxon>>> kinds;
 
   WayController(Knowledge knowledge) {
     this.knowledge = knowledge;
+    this.kinds = SingletonSupplier.of(this::kindsByWay);
   }
 
   /** A way with how many kinds live so. */
@@ -51,14 +58,20 @@ class WayController {
   }
 
   private List<Taxon> kinds(Way way) {
-    return knowledge.taxa().stream()
-        .filter(
-            taxon -> {
-              Kind kind = knowledge.kind(taxon);
-              Living resting = knowledge.lore(kind, Stage.REST, true).living();
-              return kind.way().equals(way)
-                  || kind.habits().rest().any() && resting.now().equals(way);
-            })
-        .toList();
+    return kinds.obtain().getOrDefault(way.id(), List.of());
+  }
+
+  /** Kinds by the way in which they grow, and by that in which they rest. */
+  private Map<String, List<Taxon>> kindsByWay() {
+    Map<String, List<Taxon>> byWay = new HashMap<>();
+    for (Taxon taxon : knowledge.taxa()) {
+      Kind kind = knowledge.kind(taxon);
+      Set<String> ways = new LinkedHashSet<>(List.of(kind.way().id()));
+      if (kind.habits().rest().any()) {
+        ways.add(knowledge.lore(kind, Stage.REST, true).living().now().id());
+      }
+      ways.forEach(way -> byWay.computeIfAbsent(way, id -> new ArrayList<>()).add(taxon));
+    }
+    return byWay;
   }
 }

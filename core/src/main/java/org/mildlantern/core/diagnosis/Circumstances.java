@@ -28,6 +28,10 @@ public record Circumstances(
   private static final Map<String, String> FELT =
       Map.of("medium-soggy", "wet", "medium-dust-dry", "dry");
 
+  /** Records that no longer count once the medium was felt wet, or dry. */
+  private static final Map<String, Set<String>> OVERRULED_BY =
+      Map.of("wet", Set.of("dry-days", "days-since-watering"), "dry", Set.of("wet-days"));
+
   public static final Circumstances UNKNOWN = new Circumstances(Map.of(), Map.of(), Set.of());
 
   public Circumstances {
@@ -60,7 +64,7 @@ public record Circumstances(
         words.put("felt", moisture);
         words.computeIfPresent(
             "last-moisture", (field, last) -> last.equals(moisture) ? last : null);
-        left.remove(moisture.equals("wet") ? "dry-days" : "wet-days");
+        left.keySet().removeAll(OVERRULED_BY.get(moisture));
       }
     }
     return new Circumstances(left, words, neighbourCauses, overruled);
