@@ -23,7 +23,9 @@ import org.mildlantern.core.working.Working.Step;
  * <p>For each check the mutual information between its answers and the set of causes (Lindley
  * 1956), over the sets of causes that are still live, divided by its minutes; stress and waiting
  * days are counted as minutes. Answers are independent given the causes, so a check's information
- * is the entropy of its joint answers less their mean entropy given each set.
+ * is the entropy of its joint answers less their mean entropy given each set. Ahead of them all
+ * comes a look that tells apart causes that ask for opposite things, such as a drink and a dry
+ * spell.
  */
 final class NextChecks {
   private static final Words WORDS = Words.of(NextChecks.class);
@@ -34,6 +36,10 @@ final class NextChecks {
   private static final double LIVE = 0.005;
 
   private static final double CERTAIN = 0.2;
+
+  /** Causes with opposite cures, each at least this likely, are told apart first. Rule of thumb. */
+  private static final double OPEN = 0.1;
+
   private static final int MOST_SETS = 120;
   private static final int MOST_NODES = 4;
 
@@ -42,6 +48,9 @@ final class NextChecks {
 
   /** Going to the plant and starting to look. Rule of thumb. */
   private static final double MINUTES_TO_BEGIN = 1;
+
+  private static final String ORDER =
+      "expected information ÷ (minutes + stress + waiting, as minutes)";
 
   private static final double LEAST_BITS = 0.01;
 
@@ -87,8 +96,20 @@ final class NextChecks {
         found.add(next);
       }
     }
-    found.sort(Comparator.comparingDouble(NextCheck::rate).reversed());
+    found.sort(
+        Comparator.comparing((NextCheck next) -> !decides(next.check(), marginals))
+            .thenComparing(Comparator.comparingDouble(NextCheck::rate).reversed()));
     return List.copyOf(found.subList(0, Math.min(most, found.size())));
+  }
+
+  /** Whether it tells apart causes with opposite cures, all of them open. */
+  private boolean decides(Check check, double[] marginals) {
+    return !check.between().isEmpty()
+        && check.between().stream()
+            .allMatch(
+                id ->
+                    IntStream.range(0, marginals.length)
+                        .anyMatch(i -> causes.get(i).id().equals(id) && marginals[i] >= OPEN));
   }
 
   private void weighSets(Network network, double[] odds, double[] marginals) {
@@ -220,7 +241,7 @@ final class NextChecks {
   private static Working working(Check check, double bits, double minutes) {
     return new Working(
         check.label(),
-        "expected information ÷ (minutes + stress + waiting, as minutes)",
+        check.between().isEmpty() ? ORDER : ORDER + "; " + WORDS.say("first"),
         List.of(
             new Step("Expected information", WORDS.say("bits", bits)),
             new Step(

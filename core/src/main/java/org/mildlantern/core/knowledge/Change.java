@@ -2,6 +2,7 @@ package org.mildlantern.core.knowledge;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.Map;
+import org.mildlantern.core.season.Months;
 
 /**
  * One change of care, and how to make it.
@@ -9,6 +10,7 @@ import java.util.Map;
  * @param on other words for some ways of life, by way, form or tag
  * @param unfit what to do instead where it must not be used, by way, form or tag
  * @param season the time of the year in which alone it is made, or null for any
+ * @param months the same in months of the north, by way, form or tag; any time where none is named
  * @param meanwhile what to do out of that season
  */
 public record Change(
@@ -19,11 +21,13 @@ public record Change(
     Map<String, String> on,
     Map<String, String> unfit,
     Time season,
+    Map<String, Months> months,
     String meanwhile) {
 
   public Change {
     on = on == null ? Map.of() : on;
     unfit = unfit == null ? Map.of() : unfit;
+    months = months == null ? Map.of() : months;
   }
 
   /** A time of the year that the way of life fixes. */
@@ -36,5 +40,10 @@ public record Change(
   /** How to make it in this way of life. */
   public String how(Living living) {
     return living.pick(on).orElse(how);
+  }
+
+  /** Whether there are ways of life for which it is made in some months only. */
+  public boolean hasSeason() {
+    return season != null || !months.isEmpty();
   }
 }

@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param asks nodes that it answers besides those of the signs that name it
  * @param daysOn the days where they differ, by way of life, form or tag
  * @param notOn ways of life, forms or tags on which it would harm, or tell nothing
+ * @param between causes that ask for opposite things and that it tells apart; while all of them are
+ *     open it comes before every other look
  */
 public record Check(
     String id,
@@ -24,12 +26,14 @@ public record Check(
     int days,
     List<String> asks,
     Map<String, Integer> daysOn,
-    List<String> notOn) {
+    List<String> notOn,
+    List<String> between) {
 
   public Check {
     asks = asks == null ? List.of() : asks;
     daysOn = daysOn == null ? Map.of() : daysOn;
     notOn = notOn == null ? List.of() : notOn;
+    between = between == null ? List.of() : between;
   }
 
   /** The same look with the days that it takes in a way of life; empty where it is not done. */
@@ -47,7 +51,8 @@ public record Check(
                 living.pick(daysOn).orElse(days),
                 asks,
                 Map.of(),
-                List.of()));
+                List.of(),
+                between));
   }
 
   /** Whether the answer takes days. */

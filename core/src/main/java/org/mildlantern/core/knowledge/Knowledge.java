@@ -105,6 +105,14 @@ public final class Knowledge {
       shelf.refers(signs, sign.id(), "patterns", sign.patterns(), patterns);
       shelf.refers(signs, sign.id(), "check", List.of(sign.check()), checks);
       checkForms(shelf, signs, sign.id(), "forms", sign.forms());
+      shelf.named(signs, sign.id(), "also-on", sign.alsoOn().keySet(), parts, "kind of part");
+      shelf.named(
+          signs,
+          sign.id(),
+          "also-on",
+          sign.alsoOn().values(),
+          Set.copyOf(sign.patterns()),
+          "pattern of it");
     }
     for (Check check : checks) {
       nodes(shelf, checks, check.id(), "asks", check.asks());
@@ -166,6 +174,7 @@ public final class Knowledge {
     for (Check check : checks) {
       checkWays(shelf, checks, check.id(), "days-on", check.daysOn().keySet());
       checkWays(shelf, checks, check.id(), "not-on", check.notOn());
+      shelf.refers(checks, check.id(), "between", check.between(), causes);
     }
     for (Change change : changes) {
       String id = change.id();
@@ -175,7 +184,7 @@ public final class Knowledge {
       if (change.meanwhile() != null) {
         shelf.refers(changes, id, "meanwhile", List.of(change.meanwhile()), changes);
       }
-      if ((change.season() == null) != (change.meanwhile() == null)) {
+      if (change.hasSeason() != (change.meanwhile() != null)) {
         shelf.wrong(changes, id, "season", "and meanwhile stand together");
       }
     }
@@ -457,7 +466,7 @@ public final class Knowledge {
   /** The nodes that can be marked on one part of a form. */
   public List<Node> nodesOn(GrowthForm form, Part part) {
     return nodes.values().stream()
-        .filter(node -> node.pattern().kinds().contains(part.kind()) && isOffered(node, form))
+        .filter(node -> node.isMarkedOn(part.kind()) && isOffered(node, form))
         .toList();
   }
 

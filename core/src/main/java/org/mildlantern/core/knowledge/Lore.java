@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.core.season.Months;
 
 /** What is known for one way of life: its causes as they are there, and what to do about them. */
 public final class Lore {
@@ -63,17 +64,18 @@ public final class Lore {
   public Advice advice(Cause cause, Change wanted, LocalDate day, double latitude) {
     Cause here = causes.getOrDefault(cause.id(), cause);
     Change change = fit(wanted);
-    if (mayBeDone(change, day, latitude)) {
+    Months months = months(change);
+    if (months == null || months.contain(day, latitude)) {
       return new Advice(here, change, change.how(living), here.hold(), null);
     }
     Change now = fit(knowledge.changes().find(change.meanwhile()).orElseThrow());
+    String cue = change.season() == null ? null : rootTimes().cue();
     return new Advice(
         here,
         now,
         now.how(living),
         here.hold(),
-        new Advice.Later(
-            change, change.how(living), times().repot().next(day, latitude), times().cue()));
+        new Advice.Later(change, change.how(living), months.next(day, latitude), cue));
   }
 
   private String fit(String change) {
@@ -106,14 +108,15 @@ public final class Lore {
     return living.pick(change.unfit()).isPresent();
   }
 
-  private boolean mayBeDone(Change change, LocalDate day, double latitude) {
+  /** The months in which alone the change is made here, or null for any. */
+  private Months months(Change change) {
     return change.season() == null
-        || times().repot() == null
-        || times().repot().contain(day, latitude);
+        ? living.pick(change.months()).orElse(null)
+        : rootTimes().repot();
   }
 
   /** The way that says when roots may be disturbed: that of the stage where it says so. */
-  private Way times() {
+  private Way rootTimes() {
     return living.now().repot() == null ? living.base() : living.now();
   }
 }

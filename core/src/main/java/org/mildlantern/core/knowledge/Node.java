@@ -13,6 +13,11 @@ public record Node(String id, Sign sign, Pattern pattern) {
     return sign + "@" + pattern;
   }
 
+  /** Whether it is marked on parts of a kind. */
+  boolean isMarkedOn(String part) {
+    return pattern.kinds().contains(part) || pattern.id().equals(sign.alsoOn().get(part));
+  }
+
   /** The sign in words, with its place when the sign can sit in several and does not name it. */
   public String label() {
     boolean plain = sign.patterns().size() == 1 || sign.label().endsWith(" " + pattern.label());

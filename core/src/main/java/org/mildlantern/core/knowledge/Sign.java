@@ -12,6 +12,7 @@ import java.util.Map;
  * @param check the way of looking that reveals it
  * @param leak how often it is there for no known reason
  * @param leaks the same where it differs, by pattern, or by way of life, form or tag
+ * @param alsoOn patterns that are offered on another kind of part too, by that kind
  * @param proofOf causes of which it is proof, one or together
  */
 public record Sign(
@@ -25,11 +26,13 @@ public record Sign(
     String swatch,
     Level leak,
     Map<String, Level> leaks,
+    Map<String, String> alsoOn,
     List<String> proofOf) {
 
   public Sign {
     forms = forms == null ? List.of() : forms;
     leaks = leaks == null ? Map.of() : leaks;
+    alsoOn = alsoOn == null ? Map.of() : alsoOn;
     proofOf = proofOf == null ? List.of() : proofOf;
   }
 

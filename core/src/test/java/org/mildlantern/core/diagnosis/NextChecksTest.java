@@ -72,6 +72,19 @@ class NextChecksTest {
   }
 
   @Test
+  void feelingTheMediumComesFirstWhereDryAndWetAreBothOpen() {
+    for (String form : List.of("leafy-stem", "monopodial-orchid", "broadleaf-bonsai")) {
+      assertThat(ask(form, "limp-leaves@all-leaves").nextChecks().get(0).check().id())
+          .as(form)
+          .isEqualTo("feel-medium");
+      assertThat(ask(form, "limp-leaves@all-leaves", "medium-soggy@medium").nextChecks())
+          .extracting(next -> next.check().id())
+          .as(form + ", already felt")
+          .doesNotContain("feel-medium");
+    }
+  }
+
+  @Test
   void aHarmlessLookComesBeforeAnInvasiveOneForTheSameQuestion() {
     List<NextCheck> checks = ask("monopodial-orchid", "wrinkled-leaves@all-leaves").nextChecks();
     assertThat(checks.get(0).check().stress()).isEqualTo(Stress.NONE);

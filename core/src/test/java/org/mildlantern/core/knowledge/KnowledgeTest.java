@@ -59,6 +59,22 @@ class KnowledgeTest {
   }
 
   @Test
+  void limpIsOfferedOnTheWholePlantWhereItCanBeMarkedAtAll() {
+    Node limp = knowledge.node("limp-leaves@all-leaves").orElseThrow();
+    for (GrowthForm form : knowledge.forms()) {
+      Part whole = form.parts().get(0);
+      assertThat(whole.kind()).isEqualTo("whole");
+      boolean anywhere =
+          form.parts().stream().skip(1).anyMatch(p -> knowledge.nodesOn(form, p).contains(limp));
+      assertThat(knowledge.nodesOn(form, whole).contains(limp)).as(form.id()).isEqualTo(anywhere);
+    }
+    assertThat(
+            knowledge.forms().stream()
+                .filter(f -> knowledge.nodesOn(f, f.parts().get(0)).contains(limp)))
+        .hasSizeGreaterThan(10);
+  }
+
+  @Test
   void everySignIsPredictedBySomeCause() {
     Set<String> predicted = new HashSet<>();
     knowledge

@@ -189,6 +189,25 @@ class WaysTest {
   }
 
   @Test
+  void aTreeIsPrunedInItsSeasonOnly() {
+    Cause late = KNOWLEDGE.causes().find("flower-bud-cut").orElseThrow();
+    Kind azalea = Kinds.taxon("rhododendron-indicum");
+    Advice autumn =
+        KNOWLEDGE.lore(azalea, Stage.GROWTH, NOVEMBER, NORTH).advice(late, NOVEMBER, NORTH);
+    assertThat(autumn.change().id()).isEqualTo("spare-buds");
+    assertThat(autumn.later().from()).isEqualTo(LocalDate.of(2027, 3, 1));
+    assertThat(
+            KNOWLEDGE
+                .lore(azalea, Stage.GROWTH, NOVEMBER, SOUTH)
+                .advice(late, NOVEMBER, SOUTH)
+                .later())
+        .isNull();
+    assertThat(SUMMER.stream().filter(line -> line.lives("conifer") && line.does("thin-crown")))
+        .isNotEmpty()
+        .allMatch(line -> line.advice().later() != null);
+  }
+
+  @Test
   void warmthAndColdAreForThoseThatWishThem() {
     never(
         "warms a plant whose rest needs cold",
