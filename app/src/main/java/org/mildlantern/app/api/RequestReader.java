@@ -23,6 +23,8 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Usual;
+import org.mildlantern.core.words.Nearest;
 
 /** Reads a request into a question, collecting every fault with its path. */
 final class RequestReader {
@@ -81,15 +83,15 @@ final class RequestReader {
       }
     }
     String wanted = formId.orElse(taxon == null ? "" : taxon.form());
-    GrowthForm form = knowledge.forms().find(wanted).orElse(null);
-    if (form == null) {
-      unknown("$.form", wanted, knowledge.forms().stream().map(GrowthForm::id).toList());
+    Usual lives = knowledge.usual().find(wanted).orElse(null);
+    if (lives == null) {
+      unknown("$.form", wanted, knowledge.usual().stream().map(Usual::id).toList());
       return null;
     }
-    if (taxon != null && !taxon.form().equals(form.id())) {
+    if (taxon != null && !taxon.form().equals(lives.form())) {
       fault("$.form", "contradicts the taxon, whose form is '" + taxon.form() + "'");
     }
-    return taxon == null ? knowledge.kind(form) : knowledge.kind(taxon);
+    return taxon == null ? knowledge.kind(lives) : knowledge.kind(taxon);
   }
 
   private LocalDate day(JsonNode body, LocalDate today) {

@@ -1,4 +1,9 @@
 package org.mildlantern.app.plants;
 
-/** Which plant it is: a known taxon, or a free name with a growth form. taxonId may be null. */
+/**
+ * Which plant it is: a known taxon, or a free name.
+ *
+ * @param taxonId null for a free name
+ * @param formId the growth form, or for a free name how plants of the form live
+ */
 record Identity(String taxonId, String name, String formId) {}

@@ -2,18 +2,20 @@ package org.mildlantern.app.plants;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Paged;
-import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Toxicity;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.water.Standing;
@@ -44,18 +46,25 @@ class PlantController {
   private final PlantPaste paste;
   private final PlaceService places;
   private final Knowledge knowledge;
+  private final Builds builds;
 
-  PlantController(PlantService plants, PlantPaste paste, PlaceService places, Knowledge knowledge) {
+  PlantController(
+      PlantService plants,
+      PlantPaste paste,
+      PlaceService places,
+      Knowledge knowledge,
+      Builds builds) {
     this.plants = plants;
     this.paste = paste;
     this.places = places;
     this.knowledge = knowledge;
+    this.builds = builds;
   }
 
   /** What the selects of the plant form offer. */
   record Choices(
       List<PlaceView> places,
-      Collection<GrowthForm> forms,
+      Map<String, List<Builds.Build>> builds,
       Collection<Medium> media,
       List<String> names,
       OfPot pot,
@@ -87,10 +96,12 @@ class PlantController {
   private Choices choices() {
     return new Choices(
         places.all(),
-        knowledge.forms(),
+        builds.byForm(),
         knowledge.media(),
         knowledge.taxa().stream()
-            .flatMap(t -> Stream.concat(Stream.of(t.name()), t.synonyms().stream()))
+            .flatMap(
+                t -> Stream.of(List.of(t.name()), t.synonyms(), t.common()).flatMap(List::stream))
+            .distinct()
             .sorted()
             .toList(),
         new Choices.OfPot(
@@ -154,25 +165,20 @@ class PlantController {
   String add(
       @Valid @ModelAttribute("plantForm") PlantForm form,
       BindingResult errors,
+      @RequestParam(required = false) String instead,
       Model model,
       RedirectAttributes flash,
       HttpServletResponse response) {
     if (!errors.hasErrors()) {
       try {
-        PlantView added = plants.add(form);
-        added
-            .kind()
-            .taxon()
-            .map(knowledge::toxicity)
-            .filter(Toxicity::harmful)
-            .ifPresent(
-                toxic ->
-                    flash.addFlashAttribute(
-                        "said",
-                        WORDS.say("pets", added.name(), toxic.step().label(), toxic.words())));
+        PlantView added = plants.add(form.called(instead));
+        List<String> said = said(added);
+        if (!said.isEmpty()) {
+          flash.addFlashAttribute("said", String.join(" ", said));
+        }
         return "redirect:/plants/" + added.id();
       } catch (PlantService.FieldFault e) {
-        errors.rejectValue(e.field(), "fault", e.getMessage());
+        reject(e, form, errors, model);
       }
     }
     model.addAttribute("nextCode", plants.nextCode());
@@ -194,6 +200,7 @@ class PlantController {
       @PathVariable Long id,
       @Valid @ModelAttribute("plantForm") PlantForm form,
       BindingResult errors,
+      @RequestParam(required = false) String instead,
       @RequestParam(defaultValue = "") String opened,
       Model model,
       HttpServletResponse response) {
@@ -206,10 +213,10 @@ class PlantController {
     }
     if (!errors.hasErrors()) {
       try {
-        plants.edit(id, form).orElseThrow(PlantController::missing);
+        plants.edit(id, form.called(instead)).orElseThrow(PlantController::missing);
         return "redirect:/plants/" + id;
       } catch (PlantService.FieldFault e) {
-        errors.rejectValue(e.field(), "fault", e.getMessage());
+        reject(e, form, errors, model);
       }
     }
     model.addAttribute("plantId", id);
@@ -217,11 +224,41 @@ class PlantController {
     return edit(model);
   }
 
+  private void reject(
+      PlantService.FieldFault fault, PlantForm form, BindingResult errors, Model model) {
+    errors.rejectValue(fault.field(), "fault", fault.getMessage());
+    if (fault.field().equals("formId")) {
+      model.addAttribute("like", knowledge.namesLike(form.kind()));
+    }
+  }
+
+  /** What the keeper should know at once of a plant that is new here. */
+  private List<String> said(PlantView added) {
+    List<String> said = new ArrayList<>();
+    Taxon taxon = added.kind().taxon().orElse(null);
+    if (taxon != null && !knowledge.isNamed(taxon, added.name())) {
+      Optional<String> like =
+          knowledge.namesLike(added.name()).stream()
+              .filter(name -> !name.equals(taxon.name()))
+              .findFirst();
+      said.add(
+          like.map(name -> WORDS.say("taken-as-or", added.name(), taxon.name(), name))
+              .orElseGet(() -> WORDS.say("taken-as", added.name(), taxon.name())));
+    }
+    Optional.ofNullable(taxon)
+        .map(knowledge::toxicity)
+        .filter(Toxicity::harmful)
+        .ifPresent(
+            toxic ->
+                said.add(WORDS.say("pets", added.name(), toxic.step().label(), toxic.words())));
+    return said;
+  }
+
   private Map<String, Function<Object, String>> words() {
     return Map.of(
         "placeId", id -> places.find((Long) id).map(PlaceView::name).orElse(""),
         "mediumId", id -> knowledge.media().find((String) id).map(Medium::label).orElse(""),
-        "formId", id -> knowledge.forms().find((String) id).map(GrowthForm::label).orElse(""));
+        "formId", id -> builds.find((String) id).map(Builds.Build::label).orElse(""));
   }
 
   private String edit(Model model) {

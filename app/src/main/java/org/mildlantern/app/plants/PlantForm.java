@@ -13,7 +13,8 @@ import org.mildlantern.core.season.Stage;
  *
  * @param code accession code; made when empty
  * @param kind accepted name, synonym or a free name
- * @param formId growth form; needed only for a free name
+ * @param formId growth form, or another way in which plants of the form live; needed only for a
+ *     free name
  */
 public record PlantForm(
     @Size(max = 20, message = "At most 20 characters.") String code,
@@ -38,6 +39,28 @@ public record PlantForm(
 
   private static String blankToNull(String text) {
     return text == null || text.isBlank() ? null : text;
+  }
+
+  /**
+   * The same under another name.
+   *
+   * @param name one of at most 120 characters; any other leaves the form as it is
+   */
+  PlantForm called(String name) {
+    return name == null || name.isBlank() || name.length() > 120
+        ? this
+        : new PlantForm(
+            code,
+            name,
+            formId,
+            placeId,
+            pot,
+            mediumId,
+            mediumSince,
+            waterUsed,
+            stage,
+            arrivedOn,
+            notes);
   }
 
   static PlantForm empty(Long placeId) {

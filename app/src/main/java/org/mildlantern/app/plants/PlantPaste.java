@@ -20,7 +20,6 @@ import org.apache.commons.csv.CSVRecord;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.reading.Typed;
@@ -58,6 +57,7 @@ public class PlantPaste {
   private final PlantRepository repository;
   private final PlaceService places;
   private final Knowledge knowledge;
+  private final Builds builds;
   private final Scope scope;
 
   PlantPaste(
@@ -65,11 +65,13 @@ public class PlantPaste {
       PlantRepository repository,
       PlaceService places,
       Knowledge knowledge,
+      Builds builds,
       Scope scope) {
     this.plants = plants;
     this.repository = repository;
     this.places = places;
     this.knowledge = knowledge;
+    this.builds = builds;
     this.scope = scope;
   }
 
@@ -220,13 +222,16 @@ public class PlantPaste {
       String formId = null;
       if (!text("form").isEmpty()) {
         formId =
-            one("form", knowledge.forms().stream().toList(), GrowthForm::id, GrowthForm::label)
-                .map(GrowthForm::id)
+            one("form", builds.all(), Builds.Build::id, Builds.Build::label)
+                .map(Builds.Build::id)
                 .orElse(null);
       } else if (!name.isEmpty() && knowledge.taxonNamed(name).isEmpty()) {
+        List<String> like = knowledge.namesLike(name);
         problems.put(
             columns.containsKey("form") ? "form" : "name",
-            "not a known name: give its growth form");
+            like.isEmpty()
+                ? WORDS.say("paste.name")
+                : WORDS.say("paste.name-like", String.join(", ", like)));
       }
       PlaceView place = byName.get(text("place").toLowerCase(Locale.ROOT));
       if (place == null) {

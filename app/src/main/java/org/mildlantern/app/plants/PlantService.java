@@ -267,16 +267,15 @@ public class PlantService {
     return form;
   }
 
-  /** Reads a name as a taxon where it is known; a free name must come with a growth form. */
+  /** Reads a name as a taxon where it is known; a free name must come with how it is built. */
   Identity identify(PlantForm form) {
     String name = form.kind().strip().replaceAll("\\s+", " ");
     Optional<Taxon> taxon = knowledge.taxonNamed(name);
     if (taxon.isPresent()) {
       return new Identity(taxon.get().id(), name, taxon.get().form());
     }
-    if (form.formId() == null || knowledge.forms().find(form.formId()).isEmpty()) {
-      throw new FieldFault(
-          "formId", "This name is not in the knowledge base: pick how the plant is built.");
+    if (form.formId() == null || knowledge.usual().find(form.formId()).isEmpty()) {
+      throw new FieldFault("formId", WORDS.say("unknown-name"));
     }
     return new Identity(null, name, form.formId());
   }
@@ -294,7 +293,7 @@ public class PlantService {
     return Optional.ofNullable(plant.taxonId())
         .flatMap(knowledge.taxa()::find)
         .map(knowledge::kind)
-        .orElseGet(() -> knowledge.kind(knowledge.forms().find(plant.formId()).orElseThrow()));
+        .orElseGet(() -> knowledge.kind(knowledge.usual().find(plant.formId()).orElseThrow()));
   }
 
   private PlantView view(Plant plant, Map<Long, PlaceView> byId) {

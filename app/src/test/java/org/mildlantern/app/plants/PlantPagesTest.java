@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -288,5 +289,31 @@ class PlantPagesTest extends WebCase {
       post(keeper, "/plants/" + coleus.id() + "/entries", "line", bad)
           .andExpect(status().isUnprocessableEntity());
     }
+  }
+
+  @Test
+  void aMistypedNameOffersTheNearestAndTakesIt() throws Exception {
+    refused(add("kind", "Phalenopsis amabilis"), "value=\"Phalaenopsis amabilis\"");
+    assertThat(all()).isEmpty();
+    add("kind", "Phalenopsis amabilis", "instead", "Phalaenopsis amabilis")
+        .andExpect(status().is3xxRedirection());
+    assertThat(all().get(0).kind().taxon().orElseThrow().id()).isEqualTo("phalaenopsis-amabilis");
+    add("kind", "Acer palmatun")
+        .andExpect(status().is3xxRedirection())
+        .andExpect(flash().attribute("said", containsString("Is it Acer palmatum?")));
+  }
+
+  @Test
+  void aPlantOfUnknownKindIsLookedAfterByHowItLives() throws Exception {
+    refused(add("kind", "Tree from the market"), "pick how the plant is built and lives");
+    add("kind", "Tree from the market", "formId", "tree-hardy")
+        .andExpect(status().is3xxRedirection());
+    PlantView tree = all().get(0);
+    assertThat(tree.kind().way().id()).isEqualTo("hardy-tree");
+    assertThat(tree.kind().form().id()).isEqualTo("broadleaf-bonsai");
+    get(keeper, "/plants/" + tree.id())
+        .andExpect(content().string(containsString("outdoors")));
+    get(keeper, "/plants/" + tree.id() + "/edit")
+        .andExpect(content().string(containsString("value=\"tree-hardy\" selected=\"selected\"")));
   }
 }

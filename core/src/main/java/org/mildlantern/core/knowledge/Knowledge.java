@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.words.Nearest;
 
 /**
  * What diagnosis rests on: forms, signs, checks, causes, changes, media and kinds. Immutable; made
@@ -28,6 +29,15 @@ public final class Knowledge {
       List.of("treatment/", "water/", "care/", "words/", "pets.yaml");
 
   private final String edition;
+  private static final int LONGEST_NAME = 80;
+  private static final int MOST_NAMES = 4;
+
+  /** So large a share of the letters may differ in a name that is offered. Rule of thumb. */
+  private static final double UNLIKE = 0.25;
+
+  /** A genus by its first word alone comes after a name that is as like. */
+  private static final double BY_GENUS = 0.01;
+
   private final Table<GrowthForm> forms;
   private final Table<Pattern> patterns;
   private final Table<Check> checks;
@@ -97,7 +107,7 @@ public final class Knowledge {
         shelf.wrong(forms, form.id(), "id", "is missing in usual.yaml");
       }
     }
-    usual.forEach(one -> shelf.refers(usual, one.id(), "id", List.of(one.id()), forms));
+    usual.forEach(one -> shelf.refers(usual, one.id(), "form", List.of(one.form()), forms));
     for (Pattern pattern : patterns) {
       shelf.named(patterns, pattern.id(), "kinds", pattern.kinds(), parts, "kind of part");
     }
@@ -204,10 +214,10 @@ public final class Knowledge {
       }
     }
     ways.check(shelf, this);
-    for (GrowthForm form : forms) {
-      usual
-          .find(form.id())
-          .ifPresent(one -> ways.check(shelf, usual, form.id(), form, one.habits(), one.way()));
+    for (Usual one : usual) {
+      forms
+          .find(one.form())
+          .ifPresent(form -> ways.check(shelf, usual, one.id(), form, one.habits(), one.way()));
     }
   }
 
@@ -344,9 +354,19 @@ public final class Knowledge {
 
   /** A plant of which only the growth form is known. */
   public Kind kind(GrowthForm form) {
-    Usual own = usual.find(form.id()).orElseThrow();
-    Habits habits = own.habits();
-    return new Kind(form, Optional.empty(), habits, ways.of(form, habits, own.way()));
+    return kind(usual.find(form.id()).orElseThrow());
+  }
+
+  /** A plant of which only its growth form and how it lives are known. */
+  public Kind kind(Usual lives) {
+    GrowthForm form = forms.find(lives.form()).orElseThrow();
+    Habits habits = lives.habits();
+    return new Kind(form, Optional.empty(), habits, ways.of(form, habits, lives.way()));
+  }
+
+  /** How plants may live whose kind is not known. */
+  public Table<Usual> usual() {
+    return usual;
   }
 
   public Kind kind(Taxon taxon) {
@@ -404,7 +424,7 @@ public final class Knowledge {
     Map<String, Lore> all = new LinkedHashMap<>();
     List<Kind> kinds = new ArrayList<>();
     taxa.forEach(taxon -> kinds.add(kind(taxon)));
-    forms.forEach(form -> kinds.add(kind(form)));
+    usual.forEach(one -> kinds.add(kind(one)));
     for (Kind kind : kinds) {
       for (Lore one :
           List.of(
@@ -424,6 +444,36 @@ public final class Knowledge {
   public Optional<Taxon> taxonNamed(String name) {
     String folded = fold(name);
     return Optional.ofNullable(taxaByName.get(folded)).or(() -> genusOf(folded));
+  }
+
+  /** Whether it is a name of that very kind, and not only of its genus. */
+  public boolean isNamed(Taxon taxon, String name) {
+    return taxon.equals(taxaByName.get(fold(name)));
+  }
+
+  /**
+   * Names that a mistyped one may stand for, the likest first: those of kinds that differ in no
+   * more than a quarter of their letters, and genera that are as like its first word.
+   */
+  public List<String> namesLike(String typed) {
+    String folded = fold(typed.length() <= LONGEST_NAME ? typed : typed.substring(0, LONGEST_NAME));
+    Map<String, Double> unlike = new HashMap<>();
+    for (Map.Entry<String, Taxon> known : taxaByName.entrySet()) {
+      unlike.merge(known.getValue().name(), unlike(folded, known.getKey()), Math::min);
+      String genus = known.getValue().genus();
+      unlike.merge(genus, unlike(folded.split(" ")[0], fold(genus)) + BY_GENUS, Math::min);
+    }
+    return unlike.entrySet().stream()
+        .filter(name -> name.getValue() <= UNLIKE)
+        .sorted(Map.Entry.<String, Double>comparingByValue().thenComparing(Map.Entry::getKey))
+        .limit(MOST_NAMES)
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
+  /** Letters that differ, as a share of the longer name's. */
+  private static double unlike(String a, String b) {
+    return (double) Nearest.distance(a, b) / Math.max(1, Math.max(a.length(), b.length()));
   }
 
   private Optional<Taxon> genusOf(String folded) {

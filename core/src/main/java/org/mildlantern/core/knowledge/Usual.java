@@ -4,9 +4,17 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
-/** What kinds of a growth form mostly have; its id is the form's. */
-record Usual(
+/**
+ * How a plant lives whose kind is not known: what kinds of its growth form mostly have, under the
+ * id of the form, or another way in which some of them live.
+ *
+ * @param form the growth form
+ * @param label how it lives, in words; null for what is usual
+ */
+public record Usual(
     String id,
+    String form,
+    String label,
     Watering water,
     List<Integer> checkDays,
     Rest rest,
@@ -16,6 +24,10 @@ record Usual(
     boolean oilShy,
     Taxon.Feed feed,
     Taxon.Sheds sheds) {
+
+  public Usual {
+    form = form == null ? id : form;
+  }
 
   Habits habits() {
     return new Habits(water, checkDays, rest, shy(saltShy, copperShy, oilShy), feed, sheds);

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mildlantern.core.words.Nearest;
 
 class NamesTest {
   private final Knowledge knowledge = Library.shipped().knowledge();
@@ -63,5 +64,29 @@ class NamesTest {
     assertThat(vanda.harmful()).isFalse();
     assertThat(vanda.step().label()).contains("not tested");
     assertThat(vanda.words()).isEqualTo("no case is known");
+  }
+
+  @Test
+  void aMistypedNameIsLikeTheRightOneAndNonsenseLikeNone() {
+    assertThat(knowledge.namesLike("Phalenopsis amabilis")).startsWith("Phalaenopsis amabilis");
+    assertThat(knowledge.namesLike("Dionea muscipula")).startsWith("Dionaea muscipula");
+    assertThat(knowledge.namesLike("Sansevaria")).containsExactly("Dracaena trifasciata");
+    assertThat(knowledge.namesLike("Xyzzy")).isEmpty();
+    assertThat(knowledge.namesLike("a".repeat(100_000))).isEmpty();
+    assertThat(Nearest.distance("kitten", "sitting")).isEqualTo(3);
+  }
+
+  @Test
+  void eachWayInWhichAnUnknownPlantMayLiveIsOneOfItsForm() {
+    for (Usual one : knowledge.usual()) {
+      Kind kind = knowledge.kind(one);
+      assertThat(kind.form().id()).isEqualTo(one.form());
+      if (one.label() != null) {
+        Kind most = knowledge.kind(kind.form());
+        assertThat(kind.way().id() + kind.habits().rest())
+            .as(one.id())
+            .isNotEqualTo(most.way().id() + most.habits().rest());
+      }
+    }
   }
 }

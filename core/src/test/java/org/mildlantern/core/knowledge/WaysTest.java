@@ -47,8 +47,8 @@ class WaysTest {
   /** One kind for each way of living at each stage that it can have. */
   private static List<Kind> kinds() {
     Map<String, Kind> kinds = new LinkedHashMap<>();
-    for (GrowthForm form : KNOWLEDGE.forms()) {
-      kinds.put(form.id(), KNOWLEDGE.kind(form));
+    for (Usual one : KNOWLEDGE.usual()) {
+      kinds.put(one.id(), KNOWLEDGE.kind(one));
     }
     for (Taxon taxon : KNOWLEDGE.taxa()) {
       Kind kind = KNOWLEDGE.kind(taxon);

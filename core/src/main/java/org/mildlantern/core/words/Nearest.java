@@ -1,17 +1,18 @@
-package org.mildlantern.app.api;
+package org.mildlantern.core.words;
 
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 
-/** Finds the known ids that are most like a mistyped one (Levenshtein 1966). */
-final class Nearest {
+/** Finds the known names that are most like a mistyped one (Levenshtein 1966). */
+public final class Nearest {
   private static final int MOST = 3;
   private static final int LONGEST = 80;
 
   private Nearest() {}
 
-  static List<String> to(String wanted, Collection<String> known) {
+  /** The names that are most like it, the likest first, however unlike. */
+  public static List<String> to(String wanted, Collection<String> known) {
     String cut = wanted.length() <= LONGEST ? wanted : wanted.substring(0, LONGEST);
     return known.stream()
         .sorted(Comparator.comparingInt((String id) -> distance(cut, id)).thenComparing(id -> id))
@@ -19,7 +20,8 @@ final class Nearest {
         .toList();
   }
 
-  static int distance(String a, String b) {
+  /** Letters to put in, take out or change, to make one of the other. */
+  public static int distance(String a, String b) {
     int[] row = new int[b.length() + 1];
     for (int j = 0; j <= b.length(); j++) {
       row[j] = j;
