@@ -13,7 +13,6 @@ import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Response;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Living;
 import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Remedies;
 import org.springframework.stereotype.Controller;
@@ -68,9 +67,7 @@ class CaseController {
   String plan(@PathVariable Long plantId, @RequestParam String cause, Model model) {
     model.addAttribute("plan", cases.plan(plantId, cause).orElseThrow(Web::missing));
     PlantView plant = plants.find(plantId).orElseThrow(Web::missing);
-    model.addAttribute("plant", plant);
-    model.addAttribute("living", living(plant));
-    model.addAttribute("toxic", plant.kind().taxon().map(knowledge::toxicity).orElse(null));
+    show(plant, model);
     model.addAttribute("openCase", cases.openOf(plantId).orElse(null));
     return "cases/plan";
   }
@@ -91,8 +88,7 @@ class CaseController {
     CaseView found = cases.find(id).orElseThrow(Web::missing);
     model.addAttribute("kase", found);
     PlantView plant = plants.find(found.plantId()).orElseThrow();
-    model.addAttribute("plant", plant);
-    model.addAttribute("living", living(plant));
+    show(plant, model);
     model.addAttribute("opening", Decibans.percent(found.probability()));
     model.addAttribute(
         "after",
@@ -108,8 +104,12 @@ class CaseController {
     return "cases/page";
   }
 
-  private Living living(PlantView plant) {
-    return plant.now(knowledge).lore(scope.today(), scope.latitude()).living();
+  /** The plant, how it lives, and what it does to those who bite or cut it. */
+  private void show(PlantView plant, Model model) {
+    model.addAttribute("plant", plant);
+    model.addAttribute(
+        "living", plant.now(knowledge).lore(scope.today(), scope.latitude()).living());
+    model.addAttribute("toxic", plant.kind().taxon().map(knowledge::toxicity).orElse(null));
   }
 
   /** The changes that treat the cause come first, then what else is fit for the plant. */

@@ -24,6 +24,7 @@ import org.mildlantern.core.diagnosis.Weight;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Lore;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Part;
 import org.mildlantern.core.knowledge.SignFamilies;
@@ -61,6 +62,7 @@ class DiagnosePresenter {
     PlantView plant = state.plant();
     Part part =
         plant.form().part(wantedPart == null ? "" : wantedPart).orElse(plant.form().parts().get(0));
+    Lore lore = plant.now(knowledge).lore(scope.today(), scope.latitude());
     Map<String, Boolean> marked = new HashMap<>();
     state.findings().forEach(n -> marked.put(n.finding().key(), n.finding().present()));
     Diagnosis diagnosis = state.diagnosis();
@@ -88,7 +90,7 @@ class DiagnosePresenter {
                 .toList(),
             part.id(),
             part.label(),
-            chips(knowledge.nodesOn(plant.form(), part), marked),
+            chips(lore.nodesOn(part), marked),
             state.findings().stream()
                 .map(
                     n ->

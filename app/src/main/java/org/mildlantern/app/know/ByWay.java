@@ -73,7 +73,7 @@ record ByWay(Way way, Cause general, Advice advice) {
             .filter(lore -> lore.living().now().id().equals(way.id()))
             .filter(lore -> cause.strikes(lore.living().form()))
             .toList();
-    if (lives.isEmpty()) {
+    if (lives.isEmpty() || !cause.ways().isEmpty() && !way.isOneOf(cause.ways())) {
       return Optional.empty();
     }
     Change change = knowledge.changes().find(cause.change()).orElseThrow();

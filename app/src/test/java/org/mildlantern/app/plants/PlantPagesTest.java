@@ -311,8 +311,7 @@ class PlantPagesTest extends WebCase {
     PlantView tree = all().get(0);
     assertThat(tree.kind().way().id()).isEqualTo("hardy-tree");
     assertThat(tree.kind().form().id()).isEqualTo("broadleaf-bonsai");
-    get(keeper, "/plants/" + tree.id())
-        .andExpect(content().string(containsString("outdoors")));
+    get(keeper, "/plants/" + tree.id()).andExpect(content().string(containsString("outdoors")));
     get(keeper, "/plants/" + tree.id() + "/edit")
         .andExpect(content().string(containsString("value=\"tree-hardy\" selected=\"selected\"")));
   }

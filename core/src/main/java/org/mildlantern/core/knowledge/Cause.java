@@ -1,8 +1,10 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -18,6 +20,7 @@ import java.util.stream.Stream;
  * @param change the first change to make
  * @param helpedBy other changes that treat it
  * @param alike look-alikes, each with the check that separates it
+ * @param ways the only ways of life, forms or tags in which it occurs; empty for all
  * @param on in what it differs in some ways of life, by way, form or tag
  */
 public record Cause(
@@ -48,6 +51,7 @@ public record Cause(
     String cautions,
     Map<String, String> alike,
     List<String> sources,
+    List<String> ways,
     Map<String, Differs> on) {
 
   public Cause {
@@ -58,6 +62,7 @@ public record Cause(
     context = context == null ? Map.of() : context;
     helpedBy = helpedBy == null ? List.of() : helpedBy;
     hold = hold == null ? List.of() : hold;
+    ways = ways == null ? List.of() : ways;
     on = on == null ? Map.of() : on;
   }
 
@@ -74,13 +79,24 @@ public record Cause(
     return form.tags().stream().filter(rates::containsKey).map(rates::get).findFirst().orElse(rate);
   }
 
+  /** Ids of the nodes that it shows in some way of life. */
+  Set<String> nodes() {
+    Set<String> nodes = new LinkedHashSet<>(signs.keySet());
+    on.values().stream()
+        .filter(differs -> differs.signs() != null)
+        .forEach(differs -> nodes.addAll(differs.signs().keySet()));
+    return nodes;
+  }
+
   public boolean treatedBy(String changeId) {
     return change.equals(changeId) || helpedBy.contains(changeId);
   }
 
   /** Whether it can strike a plant that lives so. */
   public boolean strikes(Living living) {
-    return strikes(living.form()) && !living.pick(on).map(Differs::cannot).orElse(false);
+    return strikes(living.form())
+        && (ways.isEmpty() || living.isOneOf(ways))
+        && !living.pick(on).map(Differs::cannot).orElse(false);
   }
 
   /**
@@ -123,6 +139,7 @@ public record Cause(
         or(d.cautions(), cautions),
         alike,
         sources,
+        ways,
         Map.of());
   }
 

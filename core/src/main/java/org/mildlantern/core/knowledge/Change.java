@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
 import java.util.Map;
 import org.mildlantern.core.season.Months;
 
@@ -12,6 +13,7 @@ import org.mildlantern.core.season.Months;
  * @param season the time of the year in which alone it is made, or null for any
  * @param months the same in months of the north, by way, form or tag; any time where none is named
  * @param meanwhile what to do out of that season
+ * @param touches what the keeper handles with it that can hurt
  */
 public record Change(
     String id,
@@ -22,12 +24,14 @@ public record Change(
     Map<String, String> unfit,
     Time season,
     Map<String, Months> months,
-    String meanwhile) {
+    String meanwhile,
+    List<Touch> touches) {
 
   public Change {
     on = on == null ? Map.of() : on;
     unfit = unfit == null ? Map.of() : unfit;
     months = months == null ? Map.of() : months;
+    touches = touches == null ? List.of() : touches;
   }
 
   /** A time of the year that the way of life fixes. */
@@ -35,6 +39,31 @@ public record Change(
     /** When roots may be disturbed. */
     @JsonProperty("repotting")
     REPOTTING
+  }
+
+  /** What can hurt the keeper, or somebody of the house. */
+  public enum Touch {
+    /** Peat, moss and compost. */
+    @JsonProperty("medium")
+    MEDIUM,
+    /** The sap of what is cut. */
+    @JsonProperty("sap")
+    SAP,
+    /** What an animal ate of it. */
+    @JsonProperty("bites")
+    BITES
+  }
+
+  public boolean disturbsMedium() {
+    return touches.contains(Touch.MEDIUM);
+  }
+
+  public boolean drawsSap() {
+    return touches.contains(Touch.SAP);
+  }
+
+  public boolean followsBites() {
+    return touches.contains(Touch.BITES);
   }
 
   /** How to make it in this way of life. */

@@ -201,6 +201,7 @@ public final class Knowledge {
     for (Cause cause : causes) {
       String id = cause.id();
       checkWays(shelf, causes, id, "on", cause.on().keySet());
+      checkWays(shelf, causes, id, "ways", cause.ways());
       for (Differs differs : cause.on().values()) {
         if (differs.signs() != null) {
           nodes(shelf, causes, id, "on", differs.signs().keySet());
@@ -495,12 +496,7 @@ public final class Knowledge {
   /** Ids of the nodes that some cause of the form shows; others cannot be there. */
   private Set<String> offered(GrowthForm form) {
     Set<String> shown = new HashSet<>();
-    for (Cause cause : causesByForm.get(form.id())) {
-      shown.addAll(cause.signs().keySet());
-      cause.on().values().stream()
-          .filter(differs -> differs.signs() != null)
-          .forEach(differs -> shown.addAll(differs.signs().keySet()));
-    }
+    causesByForm.get(form.id()).forEach(cause -> shown.addAll(cause.nodes()));
     return shown;
   }
 

@@ -25,6 +25,11 @@ public record Living(GrowthForm form, Way base, Way now, List<String> names) {
     return new Living(form, base, now, names.stream().distinct().toList());
   }
 
+  /** How its kind lives while it grows. */
+  Living growing() {
+    return of(form, base, base);
+  }
+
   /** What tells it from others. */
   String key() {
     return form.id() + " " + base.id() + " " + now.id();

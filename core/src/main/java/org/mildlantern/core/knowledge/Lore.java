@@ -1,10 +1,13 @@
 package org.mildlantern.core.knowledge;
 
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.mildlantern.core.season.Months;
 
 /** What is known for one way of life: its causes as they are there, and what to do about them. */
@@ -15,19 +18,27 @@ public final class Lore {
   private final Knowledge knowledge;
   private final Living living;
   private final Map<String, Cause> causes = new LinkedHashMap<>();
+  private final Set<String> offered = new HashSet<>();
   private final Map<String, Double> leaks = new LinkedHashMap<>();
 
   Lore(Knowledge knowledge, Living living) {
     this.knowledge = knowledge;
     this.living = living;
     List<String> silent = knowledge.ways().silentOn(living);
-    knowledge.causesFor(living.form()).stream()
-        .filter(cause -> cause.strikes(living))
-        .forEach(cause -> causes.put(cause.id(), cause.in(living, silent, this::fit)));
+    striking(living).forEach(cause -> causes.put(cause.id(), cause.in(living, silent, this::fit)));
+    Stream.concat(striking(living), striking(living.growing()))
+        .forEach(cause -> offered.addAll(cause.nodes()));
     for (Node node : knowledge.nodes()) {
       Level leak = node.sign().leak(node.pattern().id(), living);
       leaks.put(node.id(), leak.probability());
     }
+  }
+
+  /** The causes that can strike a plant that lives so, as they are in general. */
+  private Stream<Cause> striking(Living lives) {
+    Set<String> spared = knowledge.ways().sparedOf(lives);
+    return knowledge.causesFor(lives.form()).stream()
+        .filter(cause -> cause.strikes(lives) && !spared.contains(cause.id()));
   }
 
   public Living living() {
@@ -42,6 +53,13 @@ public final class Lore {
   /** The cause as it is here; empty when it cannot occur. */
   public Optional<Cause> cause(String id) {
     return Optional.ofNullable(causes.get(id));
+  }
+
+  /** What can be marked on a part: what some cause shows here, or would in growth. */
+  public List<Node> nodesOn(Part part) {
+    return knowledge.nodesOn(living.form(), part).stream()
+        .filter(node -> offered.contains(node.id()))
+        .toList();
   }
 
   /** How often the node is there on a plant that is well. */

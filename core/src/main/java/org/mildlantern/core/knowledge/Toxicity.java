@@ -44,6 +44,11 @@ public record Toxicity(
     return step.compareTo(Step.UPSET) >= 0;
   }
 
+  /** Whether touching it, or its sap, is known to hurt people. */
+  public boolean hurtsPeople() {
+    return harmful() && (people != null || who.contains("people"));
+  }
+
   /** For whom and by what, in words. */
   public String words() {
     return step == Step.UNTESTED ? part : "for " + listed() + ": " + part;

@@ -13,6 +13,7 @@ import org.mildlantern.core.season.Stage;
 public final class Ways {
   private final Table<Way> ways;
   private final Table<Silent> silent;
+  private final Table<Spared> spared;
 
   /**
    * Records that say nothing for or against any cause in some ways of life.
@@ -22,9 +23,18 @@ public final class Ways {
    */
   public record Silent(String id, List<String> ways, List<String> conditions, String why) {}
 
+  /**
+   * Causes that cannot occur in some ways of life.
+   *
+   * @param ways by way, form or tag
+   * @param why in words for the page about a way
+   */
+  public record Spared(String id, List<String> ways, List<String> causes, String why) {}
+
   Ways(Shelf shelf) {
     ways = shelf.section("way of life", "ways.yaml", "ways", Way.class);
     silent = shelf.section("silence", "ways.yaml", "silent", Silent.class);
+    spared = shelf.section("what cannot be", "ways.yaml", "spared", Spared.class);
   }
 
   /** Notes what names nothing, and kinds that have no way or several. */
@@ -41,6 +51,10 @@ public final class Ways {
     for (Silent one : silent) {
       knowledge.checkWays(shelf, silent, one.id(), "ways", one.ways());
       shelf.refers(silent, one.id(), "conditions", one.conditions(), knowledge.conditions());
+    }
+    for (Spared one : spared) {
+      knowledge.checkWays(shelf, spared, one.id(), "ways", one.ways());
+      shelf.refers(spared, one.id(), "causes", one.causes(), knowledge.causes());
     }
     for (Taxon taxon : knowledge.taxa()) {
       if (taxon.way() != null) {
@@ -111,6 +125,15 @@ public final class Ways {
     silent.stream()
         .filter(one -> living.isOneOf(one.ways()))
         .forEach(one -> all.addAll(one.conditions()));
+    return all;
+  }
+
+  /** Ids of causes that cannot occur on a plant that lives so. */
+  Set<String> sparedOf(Living living) {
+    Set<String> all = new HashSet<>();
+    spared.stream()
+        .filter(one -> living.isOneOf(one.ways()))
+        .forEach(one -> all.addAll(one.causes()));
     return all;
   }
 

@@ -176,17 +176,14 @@ class DiagnosticianTest {
   }
 
   @Test
-  void feelingTheMediumIsAmongTheFirstChecksForAWilt() {
+  void feelingTheMediumIsTheFirstCheckForAWilt() {
     Diagnosis diagnosis = diagnostician.diagnose(leafy(Finding.present("limp-leaves@all-leaves")));
     assertThat(diagnosis.nextChecks()).isNotEmpty();
-    assertThat(diagnosis.nextChecks().subList(0, 3))
-        .anySatisfy(
-            next -> {
-              assertThat(next.check().id()).isEqualTo("feel-medium");
-              assertThat(next.nodes()).extracting(Node::id).contains("medium-soggy@medium");
-            });
+    NextCheck first = diagnosis.nextChecks().get(0);
+    assertThat(first.check().id()).isEqualTo("feel-medium");
+    assertThat(first.nodes()).extracting(Node::id).contains("medium-soggy@medium");
     assertThat(diagnosis.nextChecks()).noneMatch(next -> next.check().id().equals("cut-section"));
-    assertThat(diagnosis.nextChecks())
+    assertThat(diagnosis.nextChecks().subList(1, diagnosis.nextChecks().size()))
         .isSortedAccordingTo((a, b) -> Double.compare(b.rate(), a.rate()))
         .allSatisfy(c -> assertThat(c.bits()).isPositive());
   }
