@@ -11,7 +11,7 @@ import java.util.Map;
  * @param forms the forms or tags on which it can occur; empty means all
  * @param check the way of looking that reveals it
  * @param leak how often it is there for no known reason
- * @param leaks the same where it differs, by pattern, or by way of life, form or tag
+ * @param leaks the same where it differs, by pattern, else by way of life, form or tag
  * @param alsoOn patterns that are offered on another kind of part too, by that kind
  * @param proofOf causes of which it is proof, one or together
  */
@@ -38,6 +38,7 @@ public record Sign(
 
   /** How often it is there for no known reason, at one place of a plant that lives so. */
   public Level leak(String pattern, Living living) {
-    return living.pick(leaks).orElseGet(() -> leaks.getOrDefault(pattern, leak));
+    Level there = leaks.get(pattern);
+    return there == null ? living.pick(leaks).orElse(leak) : there;
   }
 }
