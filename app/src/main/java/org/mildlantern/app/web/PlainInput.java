@@ -3,26 +3,18 @@ package org.mildlantern.app.web;
 import java.beans.PropertyEditorSupport;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.util.Set;
 import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.InitBinder;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 
-/** Takes in text that can be stored and days that a calendar has; says by the field what is not. */
+/** Takes in text that can be stored and days that a calendar has. */
 @ControllerAdvice(annotations = Controller.class)
 @Order(0)
 public class PlainInput {
   private static final Words WORDS = Words.of(PlainInput.class);
-  private static final Set<Class<?>> OURS = Set.of(String.class, LocalDate.class);
   private static final int LAST_YEAR = 9999;
 
   /** Whether a text can be stored: no NUL and no half of a character. */
@@ -35,20 +27,6 @@ public class PlainInput {
   void editors(WebDataBinder binder) {
     binder.registerCustomEditor(String.class, new TextEditor());
     binder.registerCustomEditor(LocalDate.class, new DayEditor());
-  }
-
-  @ExceptionHandler(MethodArgumentTypeMismatchException.class)
-  ResponseEntity<ProblemDetail> cannotBeRead(MethodArgumentTypeMismatchException fault) {
-    Class<?> wanted = fault.getRequiredType();
-    boolean field = fault.getParameter().hasParameterAnnotation(RequestParam.class);
-    if (!field || !OURS.contains(wanted)) {
-      return ResponseEntity.of(ProblemDetail.forStatus(HttpStatus.BAD_REQUEST)).build();
-    }
-    String why = WORDS.say(wanted == String.class ? "text" : "day");
-    return ResponseEntity.of(
-            ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_ENTITY, fault.getName() + ": " + why))
-        .build();
   }
 
   private static class TextEditor extends PropertyEditorSupport {
