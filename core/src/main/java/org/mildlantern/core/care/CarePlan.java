@@ -42,14 +42,18 @@ public record CarePlan(Advice advice, LocalDate lookOn, Working lookWorking) {
 
   /** The plan with the cause's first change. */
   public static CarePlan first(Cause cause, PlantNow plant, LocalDate made, double latitude) {
-    return of(plant.lore(made, latitude).advice(cause, made, latitude), plant, made, latitude);
+    return of(cause, plant.lore(made, latitude).first(cause), plant, made, latitude);
   }
 
   /** The plan with any change, or with what is done here instead of it. */
   public static CarePlan of(
       Cause cause, Change change, PlantNow plant, LocalDate made, double latitude) {
     Lore lore = plant.lore(made, latitude);
-    return of(lore.advice(cause, change, made, latitude), plant, made, latitude);
+    Advice advice =
+        plant.inBloom()
+            ? lore.adviceInBloom(cause, change, made, latitude)
+            : lore.advice(cause, change, made, latitude);
+    return of(advice, plant, made, latitude);
   }
 
   /**
@@ -66,7 +70,8 @@ public record CarePlan(Advice advice, LocalDate lookOn, Working lookWorking) {
     double pace = paceFor(cause, form);
     double factor = pace * (slow ? SLOW_SEASON : 1);
     int days = Math.max(1, (int) Math.round(cause.showsDays() * factor));
-    LocalDate lookOn = advice.waits() ? advice.later().from() : made.plusDays(days);
+    LocalDate waited = advice.waits() ? advice.later().from() : null;
+    LocalDate lookOn = waited == null ? made.plusDays(days) : waited;
     List<Step> steps = new ArrayList<>();
     steps.add(
         new Step(

@@ -22,6 +22,11 @@ public record PlantNow(Kind kind, Stage stage, Knowledge knowledge) {
     return kind.resting(stage, day, latitude);
   }
 
+  /** Whether it has buds or flowers that a repotting would cost it. */
+  boolean inBloom() {
+    return stage == Stage.BUD || stage == Stage.FLOWER;
+  }
+
   /** Whether it answers slowly: at rest, or in the winter of a kind that has no rest. */
   boolean slow(LocalDate day, double latitude) {
     return resting(day, latitude)

@@ -24,8 +24,8 @@ public record Advice(Cause cause, Change change, String how, List<Hold> holds, L
   /**
    * A change that must wait.
    *
-   * @param from the first day on which it may be made
-   * @param cue by what the keeper knows that time, or null
+   * @param from the first day on which it may be made, or null where only the cue tells
+   * @param cue by what the keeper knows that time, or null where the day tells it
    */
   public record Later(Change change, String how, LocalDate from, String cue) {}
 }

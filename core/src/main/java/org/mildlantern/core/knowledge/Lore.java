@@ -15,6 +15,8 @@ public final class Lore {
   /** So often one change may point to another. */
   private static final int MOST_TURNS = 5;
 
+  private static final String AFTER_BLOOM = "once it has flowered";
+
   private final Knowledge knowledge;
   private final Living living;
   private final Map<String, Cause> causes = new LinkedHashMap<>();
@@ -74,26 +76,48 @@ public final class Lore {
    * @param latitude degrees, north positive
    */
   public Advice advice(Cause cause, LocalDate day, double latitude) {
+    return advice(cause, first(cause), day, latitude);
+  }
+
+  /** The change that is made first here about a cause, in its season. */
+  public Change first(Cause cause) {
     Cause here = causes.getOrDefault(cause.id(), cause);
-    return advice(cause, knowledge.changes().find(here.change()).orElseThrow(), day, latitude);
+    return knowledge.changes().find(here.change()).orElseThrow();
+  }
+
+  /** The same for a plant in bud or flower: nothing is done that would cost it the flowers. */
+  public Advice adviceInBloom(Cause cause, Change wanted, LocalDate day, double latitude) {
+    Change change = fit(wanted);
+    return change.season() == null || !mayBeDone(change, day, latitude)
+        ? advice(cause, wanted, day, latitude)
+        : waiting(cause, change, null, AFTER_BLOOM);
   }
 
   /** The same with another change than the first, or with what is done here instead of it. */
   public Advice advice(Cause cause, Change wanted, LocalDate day, double latitude) {
-    Cause here = causes.getOrDefault(cause.id(), cause);
     Change change = fit(wanted);
-    Months months = months(change);
-    if (months == null || months.contain(day, latitude)) {
+    if (mayBeDone(change, day, latitude)) {
+      Cause here = causes.getOrDefault(cause.id(), cause);
       return new Advice(here, change, change.how(living), here.hold(), null);
     }
-    Change now = fit(knowledge.changes().find(change.meanwhile()).orElseThrow());
     String cue = change.season() == null ? null : rootTimes().cue();
+    return waiting(cause, change, months(change).next(day, latitude), cue);
+  }
+
+  private Advice waiting(Cause cause, Change change, LocalDate from, String cue) {
+    Cause here = causes.getOrDefault(cause.id(), cause);
+    Change now = fit(knowledge.changes().find(change.meanwhile()).orElseThrow());
     return new Advice(
         here,
         now,
         now.how(living),
         here.hold(),
-        new Advice.Later(change, change.how(living), months.next(day, latitude), cue));
+        new Advice.Later(change, change.how(living), from, cue));
+  }
+
+  private boolean mayBeDone(Change change, LocalDate day, double latitude) {
+    Months months = months(change);
+    return months == null || months.contain(day, latitude);
   }
 
   private String fit(String change) {

@@ -81,4 +81,25 @@ class CarePlanTest {
     assertThatThrownBy(() -> new ChangeWindow(JULY, JULY.minusDays(1)))
         .hasMessageContaining("lookOn");
   }
+
+  @Test
+  void whatBloomsIsRepottedAfterwardsUnlessItRots() {
+    Kind orchid = Kinds.taxon("phalaenopsis");
+    LocalDate may = LocalDate.of(2026, 5, 10);
+    Cause spent = knowledge.causes().find("spent-medium").orElseThrow();
+    CarePlan inBud = CarePlan.first(spent, new PlantNow(orchid, Stage.BUD, knowledge), may, 53);
+    assertThat(inBud.change().id()).isEqualTo("wait-for-season");
+    assertThat(inBud.advice().later().from()).isNull();
+    assertThat(inBud.advice().later().cue()).isEqualTo("once it has flowered");
+    assertThat(inBud.lookOn()).isAfter(may);
+    CarePlan growing =
+        CarePlan.first(spent, new PlantNow(orchid, Stage.GROWTH, knowledge), may, 53);
+    assertThat(growing.change().id()).isEqualTo("repot-fresh");
+    Cause rot = knowledge.causes().find("root-rot").orElseThrow();
+    assertThat(
+            CarePlan.first(rot, new PlantNow(orchid, Stage.FLOWER, knowledge), may, 53)
+                .change()
+                .id())
+        .isEqualTo("cut-rot-repot");
+  }
 }

@@ -88,8 +88,10 @@ class WaysTest {
       Living resting = KNOWLEDGE.lore(kind, Stage.REST, true).living();
       assertThat(resting.resting()).as(taxon.id()).isEqualTo(resting.now() != kind.way());
       assertThat(!kind.habits().rest().any() || resting.resting()).as(taxon.id()).isTrue();
-      assertThat(KNOWLEDGE.lore(kind, Stage.SEEDLING, false).living().now().id())
-          .endsWith("seedling");
+      Living young = KNOWLEDGE.lore(kind, Stage.SEEDLING, false).living();
+      assertThat(young.now().id().endsWith("seedling"))
+          .as(taxon.id())
+          .isNotEqualTo(young.isOneOf(List.of("potless")));
     }
   }
 
@@ -118,6 +120,41 @@ class WaysTest {
             line.lives("conifer", "hardy-tree", "some-tree")
                 && !line.lives("seedling")
                 && line.does("rest-it", "sip-at-rest"));
+  }
+
+  @Test
+  void seedlingsAreNeitherDriedNorTreatedAsGrownPlants() {
+    never(
+        "a seedling has no store",
+        line ->
+            line.lives("seedling", "trap-seedling")
+                && line.words()
+                    .matches(
+                        ".*(dry through|bone dry|keep it dry|first drink after|newspaper"
+                            + "|alcohol up to|at label strength|horticultural soap).*"));
+  }
+
+  @Test
+  void whatRestsDryIsNotWatered() {
+    never(
+        "no drink before it grows",
+        line ->
+            line.lives("dry-at-rest")
+                && line.advice()
+                    .how()
+                    .toLowerCase(Locale.ROOT)
+                    .matches(
+                        ".*(water from below|water at the rim|soak (it|the)|stand the pot in"
+                            + "|water from above).*"));
+  }
+
+  @Test
+  void whatFloatsIsAdvisedAsWhatFloats() {
+    never(
+        "it has neither pot nor root",
+        line ->
+            line.lives("floating", "floating-at-rest")
+                && line.words().matches(".*\\b(pot|pots|tray|medium|roots?|repot|drain)\\b.*"));
   }
 
   @Test
