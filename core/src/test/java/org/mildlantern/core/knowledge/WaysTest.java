@@ -149,6 +149,16 @@ class WaysTest {
   }
 
   @Test
+  void noTrayOrFloodForTrapPlantsThatDrown() {
+    never(
+        "these never stand in water",
+        line ->
+            line.lives("pitcher-vine", "dry-trap", "moist-trap")
+                && !line.lives("trap-seedling")
+                && line.words().matches(".*(tray|flood the|to the rim for an hour).*"));
+  }
+
+  @Test
   void whatFloatsIsAdvisedAsWhatFloats() {
     never(
         "it has neither pot nor root",
