@@ -440,7 +440,8 @@ public final class Knowledge {
 
   /**
    * Finds a kind by accepted name, synonym or common name, whatever the case or spacing. A name
-   * that is not known but begins with a genus that is finds the genus, or the only kind of it.
+   * that is not known but begins with a genus that is, today or once, finds the genus or the only
+   * kind of it.
    */
   public Optional<Taxon> taxonNamed(String name) {
     String folded = fold(name);
@@ -483,8 +484,23 @@ public final class Knowledge {
     if (entry != null) {
       return Optional.of(entry);
     }
-    List<Taxon> kinds = taxa.stream().filter(taxon -> fold(taxon.genus()).equals(genus)).toList();
-    return kinds.size() == 1 ? Optional.of(kinds.get(0)) : Optional.empty();
+    List<Taxon> today = taxa.stream().filter(taxon -> fold(taxon.genus()).equals(genus)).toList();
+    if (!today.isEmpty()) {
+      return today.size() == 1 ? Optional.of(today.get(0)) : Optional.empty();
+    }
+    List<Taxon> once =
+        taxa.stream()
+            .filter(
+                taxon ->
+                    taxon.synonyms().stream()
+                        .anyMatch(name -> fold(name).split(" ")[0].equals(genus)))
+            .toList();
+    List<String> genera = once.stream().map(Taxon::genus).distinct().toList();
+    return once.size() == 1
+        ? Optional.of(once.get(0))
+        : genera.size() == 1
+            ? Optional.ofNullable(taxaByName.get(fold(genera.get(0))))
+            : Optional.empty();
   }
 
   /** Whether the node can be seen on plants of the form at all. */
