@@ -33,7 +33,7 @@ public record Figure(String label, String potFill, List<Shape> shapes, List<Pin>
     }
   }
 
-  /** A texture on a shape: the whole, a disc at tip or base, or the edge. */
+  /** A texture on a shape: fill, a disc at tip or base, the edge, or along a line. */
   public record Overlay(String swatch, String mode, double x, double y, double r) {}
 
   /** A pin that opens a part. */

@@ -14,9 +14,14 @@ record FigureData(List<Stroke> shapes, List<PinData> pins, Map<String, List<Stri
     alike = alike == null ? Map.of() : alike;
   }
 
+  boolean onlyLines(String part) {
+    return shapes.stream().filter(s -> s.part().equals(part)).allMatch(Stroke::line);
+  }
+
   /**
-   * One shape. A leaf runs from a base to a tip with a width and a bend; a path is given as SVG
-   * path data; an oval has a centre and two radii.
+   * One shape. A leaf runs from a base to a tip with a width and a bend; a path is an outline given
+   * as SVG path data, with base and tip where it has them; a line is an open one; an oval has a
+   * centre and two radii.
    */
   record Stroke(
       String part,
@@ -29,6 +34,10 @@ record FigureData(List<Stroke> shapes, List<PinData> pins, Map<String, List<Stri
       String d,
       List<Double> at,
       List<Double> radius) {
+
+    boolean line() {
+      return kind.equals("line");
+    }
 
     Stroke toned(String newTone) {
       return new Stroke(part, kind, from, to, width, bend, newTone, d, at, radius);

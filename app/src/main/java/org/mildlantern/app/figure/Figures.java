@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -27,8 +29,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class Figures {
   private static final double DROOP_DEGREES = 16;
-  private static final double TIP_RADIUS = 20;
-  private static final double BASE_RADIUS = 26;
+  private static final double DISC_RADIUS = 22;
+
+  /** What a stalk shares with its blade. */
+  private static final Predicate<Mark> ALL_OVER =
+      mark -> mark.node().pattern().overlay().equals("fill");
 
   private final Map<String, FigureData> figures = new TreeMap<>();
   private final Map<String, Swatch> swatches;
@@ -86,7 +91,13 @@ public class Figures {
     List<Figure.Shape> shapes = new ArrayList<>();
     for (FigureData.Stroke stroke : data.shapes()) {
       FigureData.Stroke posed = pose(stroke, form, appearance);
-      shapes.add(shape("s" + shapes.size(), posed, byPart.getOrDefault(stroke.part(), List.of())));
+      List<Mark> there = byPart.getOrDefault(stroke.part(), List.of());
+      boolean stalk = stroke.line() && !data.onlyLines(stroke.part());
+      shapes.add(
+          shape(
+              "s" + shapes.size(),
+              posed,
+              stalk ? there.stream().filter(ALL_OVER).toList() : there));
     }
     Set<String> markedParts =
         form.parts().stream()
@@ -143,6 +154,8 @@ public class Figures {
         marks.stream()
             .filter(m -> !leaf || !m.node().sign().swatch().equals("droop"))
             .map(m -> overlay(m, stroke))
+            .distinct()
+            .sorted(Comparator.comparingInt(this::layer))
             .toList();
     return new Figure.Shape(
         id,
@@ -154,18 +167,32 @@ public class Figures {
         overlays);
   }
 
+  /** Colours of the whole lie below edges and tips, and these below what leaves the ground bare. */
+  private int layer(Figure.Overlay overlay) {
+    boolean bare = swatches.get(overlay.swatch()).ground().equals("none");
+    return bare ? 2 : overlay.mode().equals("fill") ? 0 : 1;
+  }
+
+  /** A shape that is only a line carries the texture along it; one without a tip, at its edge. */
   private static Figure.Overlay overlay(Mark mark, FigureData.Stroke stroke) {
+    String swatch = mark.node().sign().swatch();
     String mode = mark.node().pattern().overlay();
-    if (!"leaf".equals(stroke.kind())) {
-      return new Figure.Overlay(mark.node().sign().swatch(), "fill", 0, 0, 0);
+    if (stroke.line()) {
+      return new Figure.Overlay(swatch, "line", 0, 0, 0);
     }
-    List<Double> at = mode.equals("base") ? stroke.from() : stroke.to();
-    return new Figure.Overlay(
-        mark.node().sign().swatch(),
-        mode,
-        at.get(0),
-        at.get(1),
-        mode.equals("base") ? BASE_RADIUS : TIP_RADIUS);
+    return switch (mode) {
+      case "tip" -> stroke.to() == null ? whole(swatch, "edge") : disc(swatch, stroke.to());
+      case "base" -> stroke.from() == null ? whole(swatch, "fill") : disc(swatch, stroke.from());
+      default -> whole(swatch, mode);
+    };
+  }
+
+  private static Figure.Overlay whole(String swatch, String mode) {
+    return new Figure.Overlay(swatch, mode, 0, 0, 0);
+  }
+
+  private static Figure.Overlay disc(String swatch, List<Double> at) {
+    return new Figure.Overlay(swatch, "disc", at.get(0), at.get(1), DISC_RADIUS);
   }
 
   private static String path(FigureData.Stroke stroke) {

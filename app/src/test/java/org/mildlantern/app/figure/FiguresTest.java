@@ -2,6 +2,7 @@ package org.mildlantern.app.figure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -43,6 +44,35 @@ class FiguresTest {
         .allSatisfy(pin -> assertThat(pin.x()).as(pin.part()).isBetween(0.0, 330.0));
   }
 
+  /** A letter is 4.9 wide on the mean, a line 11 high; the page shows from -16 to 346. */
+  private static Rectangle2D label(Figure.Pin pin) {
+    double width = 4.9 * pin.label().length();
+    double left =
+        switch (pin.anchor()) {
+          case "start" -> pin.labelX();
+          case "end" -> pin.labelX() - width;
+          default -> pin.labelX() - width / 2;
+        };
+    return new Rectangle2D.Double(left, pin.labelY() - 9, width, 11);
+  }
+
+  @ParameterizedTest
+  @MethodSource("drawn")
+  void noLabelIsCutOrLiesOnAnother(GrowthForm form) {
+    Rectangle2D page = new Rectangle2D.Double(-16, 22, 362, 414);
+    List<Figure.Pin> pins = draw(form).pins();
+    for (Figure.Pin pin : pins) {
+      assertThat(page.contains(label(pin))).as(pin.label()).isTrue();
+      assertThat(pins)
+          .filteredOn(other -> other != pin)
+          .allSatisfy(
+              other ->
+                  assertThat(label(pin).intersects(label(other)))
+                      .as(pin.label() + " on " + other.label())
+                      .isFalse());
+    }
+  }
+
   @ParameterizedTest
   @MethodSource("drawn")
   void everySignOfTheLeavesShowsOnTheDrawing(GrowthForm form) {
@@ -74,6 +104,47 @@ class FiguresTest {
         .filteredOn(Figure.Pin::marked)
         .extracting(Figure.Pin::part)
         .containsExactlyInAnyOrder("oldest", "newest");
+  }
+
+  private static List<String> modes(Figure figure, String part, String kind) {
+    return figure.shapes().stream()
+        .filter(s -> s.part().equals(part) && s.kind().equals(kind))
+        .flatMap(s -> s.overlays().stream())
+        .map(Figure.Overlay::mode)
+        .distinct()
+        .toList();
+  }
+
+  /** Broad leaves are outlines with a stalk, straps are leaves, the pads of a tree have no tip. */
+  @Test
+  void edgesLieAtTheEdgeAndTipsAtTheTipOfEveryKindOfShape() {
+    GrowthForm broad = KNOWLEDGE.forms().find("big-leaf-rosette").orElseThrow();
+    assertThat(modes(draw(broad, "crisp-margins@margins"), "mid", "path")).containsExactly("edge");
+    assertThat(modes(draw(broad, "brown-tips@tips"), "mid", "path")).containsExactly("disc");
+    assertThat(modes(draw(broad, "crisp-margins@margins"), "mid", "line")).isEmpty();
+    assertThat(modes(draw(broad, "yellowing@all-leaves"), "mid", "line")).containsExactly("line");
+    GrowthForm tree = KNOWLEDGE.forms().find("broadleaf-bonsai").orElseThrow();
+    assertThat(modes(draw(tree, "brown-tips@tips"), "mid", "path")).containsExactly("edge");
+    GrowthForm leafy = KNOWLEDGE.forms().find("leafy-stem").orElseThrow();
+    assertThat(modes(draw(leafy, "crisp-margins@margins"), "mid", "leaf")).containsExactly("edge");
+  }
+
+  @Test
+  void marksOnOnePartLieSoThatEachIsSeen() {
+    GrowthForm broad = KNOWLEDGE.forms().find("big-leaf-rosette").orElseThrow();
+    assertThat(
+            modes(
+                draw(broad, "halo-spots@scattered", "brown-tips@tips", "yellowing@all-leaves"),
+                "mid",
+                "path"))
+        .containsExactly("fill", "disc");
+    Figure figure =
+        draw(broad, "stipple@all-leaves", "crisp-margins@margins", "pale-leaves@all-leaves");
+    assertThat(
+            figure.shapes().stream()
+                .filter(s -> s.part().equals("mid") && s.kind().equals("path"))
+                .map(s -> s.overlays().stream().map(Figure.Overlay::swatch).toList()))
+        .containsOnly(List.of("pale", "margin", "stipple"));
   }
 
   private List<String> tones(String form, String partKind, Stage stage, Sheds sheds) {
