@@ -89,7 +89,7 @@ public record When(ZonedDateTime at, int start, int end) {
                   + "(?:,?\\s+((?:19|20)\\d{2})(?!\\d)"
                   + UNIT_NEXT
                   + ")?",
-              r -> ofMonth(r, 1, 2)),
+              r -> ofMonth(r, 2, 1, 3)),
           rule(
               "\\b"
                   + MONTHS
@@ -98,7 +98,7 @@ public record When(ZonedDateTime at, int start, int end) {
                   + "(?:,?\\s+((?:19|20)\\d{2})(?!\\d)"
                   + UNIT_NEXT
                   + ")?",
-              r -> ofMonth(r, 2, 1)),
+              r -> ofMonth(r, 1, 2, 4)),
           rule("\\b(?:the )?day before yesterday\\b", r -> Said.day(r.today().minusDays(2))),
           rule(
               "\\b(?:last night|yesterday (?:evening|night))\\b",
@@ -121,6 +121,11 @@ public record When(ZonedDateTime at, int start, int end) {
                   + WEEKDAYS
                   + ")|(?<=on |last )(mon|tues?|wed|thurs?|thu|fri|sat))\\b",
               When::weekday));
+
+  private static final Pattern YEAR = Pattern.compile("(?<!\\d)(?:19|20)\\d{2}(?!\\d)");
+
+  /** The first of the rules; these can carry a year. */
+  private static final int WITH_YEAR = 5;
 
   private static final Pattern CLOCK =
       Pattern.compile(
@@ -154,6 +159,25 @@ public record When(ZonedDateTime at, int start, int end) {
           }
         });
     return when.map(w -> new When(w.at.isAfter(now) ? now : w.at, w.start, w.end));
+  }
+
+  /**
+   * The day that was typed into a field for one, its year written out: {@code 28 Nov 2026}, {@code
+   * 28.11.2026}, {@code 2026-11-28}.
+   *
+   * @throws IllegalArgumentException when it is no day, has no year or can be read in two ways
+   */
+  public static LocalDate day(String typed) {
+    String text = typed.strip().toLowerCase(Locale.ROOT);
+    if (YEAR.matcher(text).find()) {
+      for (Rule rule : DAYS.subList(0, WITH_YEAR)) {
+        Matcher match = rule.pattern.matcher(text);
+        if (match.matches()) {
+          return rule.says.apply(new Reader(match.toMatchResult(), null)).day;
+        }
+      }
+    }
+    throw new IllegalArgumentException(WORDS.say("whole-day"));
   }
 
   /**
@@ -298,11 +322,12 @@ public record When(ZonedDateTime at, int start, int end) {
         "day", day.getDayOfMonth(), day.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH));
   }
 
-  private static Said ofMonth(Reader r, int dayGroup, int monthGroup) {
+  /** The pattern of a unit has a group of its own, which counts. */
+  private static Said ofMonth(Reader r, int monthGroup, int dayGroup, int yearGroup) {
     int month = MONTH_STARTS.indexOf(r.match.group(monthGroup).substring(0, 3)) + 1;
     int day = r.number(dayGroup);
     return Said.day(
-        r.has(3) ? date(r, Integer.parseInt(r.match.group(3)), month, day) : last(r, month, day));
+        r.has(yearGroup) ? date(r, r.number(yearGroup), month, day) : last(r, month, day));
   }
 
   private static Said ago(Reader r) {
