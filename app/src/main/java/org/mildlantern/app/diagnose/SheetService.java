@@ -11,8 +11,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.journal.LogPage;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.plants.PlantView;
@@ -121,16 +121,25 @@ class SheetService {
   }
 
   private List<String> dayBook(Long plantId) {
-    List<Entry> entries = journal.timeline(plantId, ENTRIES + 1);
+    LogPage log = journal.page(plantId, 1, ENTRIES);
     List<String> lines = new ArrayList<>();
-    entries.stream()
-        .limit(ENTRIES)
-        .map(e -> Days.full(scope.day(e.at())) + "  " + e.text())
+    log.lines().stream()
+        .map(line -> Days.full(scope.day(line.entry().at())) + "  " + told(line))
         .forEach(lines::add);
-    if (entries.size() > ENTRIES) {
+    if (log.older()) {
       lines.add(WORDS.say("sheet.older"));
     }
     return lines;
+  }
+
+  private static String told(LogPage.Line line) {
+    return line.sent() == null
+        ? line.entry().text()
+        : WORDS.say(
+            "sheet.readings",
+            line.sent().number(),
+            line.sent().first().text(),
+            line.entry().text());
   }
 
   private static List<String> plantLines(PlantView plant) {

@@ -7,8 +7,6 @@ import java.util.Optional;
 import org.mildlantern.app.keeper.CollectionRepository;
 import org.mildlantern.core.journal.NoteKind;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.Pageable;
-import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.Query;
 
 interface EntryRepository extends CollectionRepository<Entry> {
@@ -17,10 +15,36 @@ interface EntryRepository extends CollectionRepository<Entry> {
           + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
   List<Entry> timeline(Long plantId, Limit limit);
 
+  /** Rows that no device sent. */
   @Query(
       "select e from Entry e where e.plantId = :plantId and not e.superseded"
-          + " and e.kind <> TAKEN_BACK order by e.at desc, e.id desc")
-  Slice<Entry> log(Long plantId, Pageable page);
+          + " and e.kind <> TAKEN_BACK and e.readingKey is null order by e.at desc, e.id desc"
+          + " limit :most offset :from")
+  List<Entry> log(Long plantId, int from, int most);
+
+  /** What devices sent, by kind and by the weeks of a time zone. */
+  @Query(
+      "select e.kind as kind, min(e.at) as first, max(e.at) as last, count(e) as number"
+          + " from Entry e where e.plantId = :plantId and not e.superseded and e.readingKey is not null"
+          + " and e.at >= :from and e.at < :to"
+          + " group by e.kind, sql('date_trunc(''week'', ?, ?)', e.at, :zone)")
+  List<Sent> sent(Long plantId, Instant from, Instant to, String zone);
+
+  /** Rows of one kind that devices sent in a while. */
+  interface Sent {
+    NoteKind getKind();
+
+    Instant getFirst();
+
+    Instant getLast();
+
+    long getNumber();
+  }
+
+  @Query(
+      "select e from Entry e where e.plantId = :plantId and e.kind = :kind and not e.superseded"
+          + " and e.readingKey is not null and e.at >= :from and e.at <= :to order by e.at desc, e.id desc")
+  List<Entry> sentBetween(Long plantId, NoteKind kind, Instant from, Instant to);
 
   /** When each of the plants had its last row of these kinds. */
   @Query(

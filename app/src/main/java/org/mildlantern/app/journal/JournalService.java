@@ -1,10 +1,13 @@
 package org.mildlantern.app.journal;
 
+import static java.util.stream.Collectors.toSet;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.journal.Note;
@@ -20,8 +24,6 @@ import org.mildlantern.core.journal.TakenBack;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Slice;
 import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -38,6 +40,9 @@ public class JournalService {
       ABOUT_POTS.stream()
           .filter(kind -> kind != NoteKind.STOOD && kind != NoteKind.REPOTTED)
           .collect(Collectors.toUnmodifiableSet());
+
+  /** Later than any row. */
+  private static final Instant FAR = Instant.parse("9999-12-31T00:00:00Z");
 
   private final EntryRepository entries;
   private final ApplicationEventPublisher events;
@@ -136,10 +141,61 @@ public class JournalService {
     return entries.timeline(plantId, Limit.of(most));
   }
 
-  /** A page of the plant's day book, from 1, the latest first. */
+  /**
+   * A page of the plant's day book: rows of its keeper, and between them what devices sent, folded
+   * by week.
+   *
+   * @param number from 1
+   */
   @Transactional(readOnly = true)
-  public Slice<Entry> timeline(Long plantId, int page, int size) {
-    return entries.log(plantId, PageRequest.of(page - 1, size));
+  public LogPage page(Long plantId, int number, int size) {
+    List<Entry> rows = entries.log(plantId, (number - 1) * size, size + 1);
+    boolean older = rows.size() > size;
+    Instant from = older ? rows.get(size).at() : Instant.EPOCH;
+    Instant to = number == 1 || rows.isEmpty() ? FAR : rows.get(0).at();
+    List<LogPage.Line> lines =
+        Stream.concat(
+                rows.stream().limit(size).map(entry -> new LogPage.Line(entry, null)),
+                sent(plantId, from, to).stream())
+            .sorted(Comparator.comparing(LogPage.Line::at).reversed())
+            .toList();
+    return new LogPage(lines, number, older);
+  }
+
+  private List<LogPage.Line> sent(Long plantId, Instant from, Instant to) {
+    List<EntryRepository.Sent> weeks = entries.sent(plantId, from, to, scope.zone().getId());
+    if (weeks.isEmpty()) {
+      return List.of();
+    }
+    Set<Instant> ends =
+        weeks.stream().flatMap(w -> Stream.of(w.getFirst(), w.getLast())).collect(toSet());
+    Set<NoteKind> kinds = weeks.stream().map(EntryRepository.Sent::getKind).collect(toSet());
+    List<Entry> rows = entries.at(List.of(plantId), ends, kinds);
+    return weeks.stream()
+        .map(
+            week -> {
+              Entry last = sentAt(rows, week.getKind(), week.getLast());
+              return week.getNumber() == 1
+                  ? new LogPage.Line(last, null)
+                  : new LogPage.Line(
+                      last,
+                      new LogPage.Sent(
+                          sentAt(rows, week.getKind(), week.getFirst()), week.getNumber()));
+            })
+        .toList();
+  }
+
+  private static Entry sentAt(List<Entry> rows, NoteKind kind, Instant at) {
+    return rows.stream()
+        .filter(row -> row.sent() && row.kind() == kind && row.at().equals(at))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** What devices sent of the kind of a row, from that row to another, the latest first. */
+  @Transactional(readOnly = true)
+  public List<Entry> sentBetween(Entry first, Entry last) {
+    return entries.sentBetween(first.plantId(), first.kind(), first.at(), last.at());
   }
 
   @Transactional(readOnly = true)

@@ -10,6 +10,7 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.journal.LogPage;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
@@ -22,7 +23,6 @@ import org.mildlantern.app.web.Web;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.springframework.data.domain.Slice;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -138,6 +138,19 @@ class PlantPageController {
     return htmx.on() ? "plantpage/change :: change(e=${entry}, newest=false)" : "plantpage/change";
   }
 
+  /** Each reading that a line of the log folds together, from a first to a last one. */
+  @GetMapping("/entries/{first}/to/{last}")
+  String readings(@PathVariable Long first, @PathVariable Long last, Htmx htmx, Model model) {
+    Entry from = journal.current(first).orElseThrow(Web::missing);
+    Entry to = journal.current(last).orElseThrow(Web::missing);
+    if (!from.plantId().equals(to.plantId())) {
+      throw Web.missing();
+    }
+    model.addAttribute("readings", journal.sentBetween(from, to));
+    model.addAttribute("plantId", from.plantId());
+    return htmx.page("plantpage/readings", "rows");
+  }
+
   @PostMapping("/entries/{id}/correct")
   String correct(
       @PathVariable Long id,
@@ -163,10 +176,7 @@ class PlantPageController {
 
   /** What a page shows of a plant. */
   private record Shown(
-      PlantView plant,
-      List<Mark> marks,
-      Slice<Entry> timeline,
-      List<PlantSection.Section> sections) {}
+      PlantView plant, List<Mark> marks, LogPage timeline, List<PlantSection.Section> sections) {}
 
   private Optional<Shown> shown(Long id, int log) {
     return plants
@@ -176,7 +186,7 @@ class PlantPageController {
                 new Shown(
                     plant,
                     diagnose.marked(id).stream().map(Mark::new).toList(),
-                    journal.timeline(id, log, LOG),
+                    journal.page(id, log, LOG),
                     sections.stream().flatMap(section -> section.of(plant).stream()).toList()));
   }
 

@@ -7,6 +7,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -19,6 +21,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.Weighed;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -96,6 +99,57 @@ class PlantPageTest extends WebCase {
         .andExpect(content().string(containsString("Watered 280")))
         .andExpect(content().string(not(containsString("Watered 260"))))
         .andExpect(content().string(containsString("corrected")));
+  }
+
+  private Long sent(int day, double grams) {
+    return keepers
+        .as(
+            keeper,
+            () ->
+                journal.write(
+                    new Entry(
+                            coleus.id(),
+                            LocalDate.of(2026, 11, day).atTime(7, 0).toInstant(ZoneOffset.UTC),
+                            new Weighed(grams, Weighed.State.AS_IT_WAS))
+                        .sentAs("scale " + day)))
+        .id();
+  }
+
+  /** The 15th was a Sunday. */
+  @Test
+  void whatAScaleSendsIsOneLineAWeek() throws Exception {
+    sent(15, 420);
+    Long monday = sent(16, 410);
+    sent(17, 401);
+    sent(18, 392);
+    Long sunday = sent(22, 380);
+    post(keeper, page + "/entries", "line", "watered 240");
+    get(keeper, page)
+        .andExpect(content().string(containsString("4 readings since Mon 16 Nov:")))
+        .andExpect(content().string(containsString("Weighed 410 g")))
+        .andExpect(content().string(containsString("Weighed 380 g")))
+        .andExpect(content().string(containsString("Weighed 420 g")))
+        .andExpect(content().string(not(containsString("Weighed 401 g"))));
+    get(keeper, "/entries/" + monday + "/to/" + sunday)
+        .andExpect(content().string(containsString("Weighed 401 g")))
+        .andExpect(content().string(not(containsString("Weighed 420 g"))));
+    get(keepers.make(), "/entries/" + monday + "/to/" + sunday).andExpect(status().isNotFound());
+  }
+
+  @Test
+  void readingsStayBetweenTheRowsOfTheirPage() throws Exception {
+    sent(16, 410);
+    sent(17, 405);
+    for (int line = 0; line < 31; line++) {
+      post(keeper, page + "/entries", "line", "watered " + (100 + line));
+    }
+    sent(24, 380);
+    get(keeper, page)
+        .andExpect(content().string(containsString("Weighed 380 g")))
+        .andExpect(content().string(not(containsString("Weighed 405 g"))));
+    get(keeper, page + "?log=2")
+        .andExpect(content().string(containsString("2 readings since Mon 16 Nov:")))
+        .andExpect(content().string(not(containsString("Weighed 380 g"))));
   }
 
   @Test
