@@ -16,7 +16,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import org.mildlantern.app.web.Meanwhile;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
@@ -178,8 +177,7 @@ class KeeperController {
   String makeToken(
       @RequestParam(defaultValue = "") String name,
       @RequestParam(defaultValue = "READ") TokenScope may,
-      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-          LocalDate until,
+      @RequestParam(required = false) LocalDate until,
       RedirectAttributes flash) {
     String clean = name.strip();
     String problem = null;

@@ -159,7 +159,7 @@ class KnowController {
                 e ->
                     Map.entry(
                         knowledge.conditions().find(e.getKey()).orElseThrow().label(),
-                        e.getValue().word()))
+                        e.getValue().name()))
             .toList());
     return "know/cause";
   }
@@ -215,7 +215,7 @@ class KnowController {
             .map(
                 e ->
                     Map.entry(
-                        knowledge.causes().find(e.getKey()).orElseThrow(), e.getValue().word()))
+                        knowledge.causes().find(e.getKey()).orElseThrow(), e.getValue().name()))
             .toList());
     return "know/taxon";
   }

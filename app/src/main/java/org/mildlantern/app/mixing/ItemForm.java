@@ -7,7 +7,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import org.springframework.format.annotation.DateTimeFormat;
 
 /**
  * What is typed about a bottle or bag.
@@ -28,8 +27,8 @@ public record ItemForm(
         @DecimalMax(value = "100000", message = "At most 100 000.")
         Double amountLeft,
     @NotNull(message = "ml or g?") @Pattern(regexp = "ml|g", message = "ml or g?") String unit,
-    @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate openedOn,
-    @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate expiresOn,
+    LocalDate openedOn,
+    LocalDate expiresOn,
     @Size(max = 500, message = "At most 500 characters.") String notes) {
 
   static final ItemForm EMPTY = new ItemForm("", "", null, null, "ml", null, null, "");

@@ -16,7 +16,6 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.words.Words;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -61,7 +60,7 @@ class PhotoController {
       @PathVariable Long id,
       @RequestParam(required = false) List<MultipartFile> files,
       @RequestParam(defaultValue = "") String caption,
-      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestParam(required = false) LocalDate day,
       HttpServletResponse response,
       Model model)
       throws IOException {

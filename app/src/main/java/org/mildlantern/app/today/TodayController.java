@@ -8,7 +8,6 @@ import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -44,7 +43,7 @@ class TodayController {
 
   @GetMapping("/today")
   String today(
-      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestParam(required = false) LocalDate day,
       @RequestParam(required = false) Long place,
       @RequestParam(required = false) Integer page,
       Htmx htmx,

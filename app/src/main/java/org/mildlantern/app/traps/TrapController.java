@@ -5,7 +5,6 @@ import java.util.List;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.reading.Typed;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +25,7 @@ class TrapController {
   @PostMapping("/places/{id}/traps")
   String count(
       @PathVariable Long id,
-      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestParam(required = false) LocalDate day,
       @RequestParam(defaultValue = "") String traps,
       @RequestParam(defaultValue = "") String counted,
       RedirectAttributes flash) {

@@ -11,7 +11,6 @@ import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -115,7 +114,7 @@ class TreatmentController {
   @PostMapping("/visits/{id}/move")
   String move(
       @PathVariable Long id,
-      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      @RequestParam(required = false) LocalDate day,
       HttpServletResponse response,
       Model model) {
     Long kase = courses.caseOf(id).orElseThrow(Web::missing);

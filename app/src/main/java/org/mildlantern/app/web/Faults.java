@@ -53,7 +53,7 @@ class Faults extends ResponseEntityExceptionHandler {
       return field.getName() + ": " + WORDS.say("text");
     }
     return field.getRequiredType() == LocalDate.class
-        ? field.getName() + ": " + WORDS.say("day")
+        ? field.getName() + ": " + field.getMostSpecificCause().getMessage()
         : null;
   }
 

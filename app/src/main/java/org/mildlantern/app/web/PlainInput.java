@@ -1,8 +1,8 @@
 package org.mildlantern.app.web;
 
 import java.beans.PropertyEditorSupport;
-import java.time.DateTimeException;
 import java.time.LocalDate;
+import org.mildlantern.core.reading.When;
 import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Controller;
@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.InitBinder;
 @Order(0)
 public class PlainInput {
   private static final Words WORDS = Words.of(PlainInput.class);
-  private static final int LAST_YEAR = 9999;
 
   /** Whether a text can be stored: no NUL and no half of a character. */
   public static boolean isStorable(String text) {
@@ -51,20 +50,12 @@ public class PlainInput {
         setValue(null);
         return;
       }
-      try {
-        LocalDate day = LocalDate.parse(text.strip());
-        if (day.getYear() < 1 || day.getYear() > LAST_YEAR) {
-          throw new IllegalArgumentException(WORDS.say("day"));
-        }
-        setValue(day);
-      } catch (DateTimeException e) {
-        throw new IllegalArgumentException(WORDS.say("day"), e);
-      }
+      setValue(When.day(text));
     }
 
     @Override
     public String getAsText() {
-      return getValue() == null ? "" : getValue().toString();
+      return getValue() == null ? "" : Days.full((LocalDate) getValue());
     }
   }
 }

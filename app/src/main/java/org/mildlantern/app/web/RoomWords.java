@@ -4,16 +4,21 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.mildlantern.core.words.Words;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.context.MessageSource;
 import org.springframework.context.MessageSourceResolvable;
 import org.springframework.context.NoSuchMessageException;
 import org.springframework.stereotype.Component;
+import org.springframework.validation.ObjectError;
 
 /** Lets templates say the sentences of a room: {@code #{know.all(${more})}}. */
 @Component("messageSource")
 class RoomWords implements MessageSource {
   /** Code of a form's fault in a text that {@link PlainInput} does not take. */
   private static final String NO_TEXT = "typeMismatch.java.lang.String";
+
+  /** Code of a form's fault in a day; why stands in its cause. */
+  private static final String NO_DAY = "typeMismatch.java.time.LocalDate";
 
   private static final String ROOMS = "org.mildlantern.app.";
 
@@ -39,9 +44,11 @@ class RoomWords implements MessageSource {
     String[] codes = wanted.getCodes() == null ? new String[0] : wanted.getCodes();
     for (String code : codes) {
       String said =
-          code.equals(NO_TEXT)
-              ? find("web.text", new Object[0])
-              : find(code, wanted.getArguments());
+          switch (code) {
+            case NO_TEXT -> find("web.text", new Object[0]);
+            case NO_DAY -> cause(wanted);
+            default -> find(code, wanted.getArguments());
+          };
       if (said != null) {
         return said;
       }
@@ -50,6 +57,12 @@ class RoomWords implements MessageSource {
       throw new NoSuchMessageException(String.join(", ", codes));
     }
     return wanted.getDefaultMessage();
+  }
+
+  private static String cause(MessageSourceResolvable wanted) {
+    return wanted instanceof ObjectError error && error.contains(TypeMismatchException.class)
+        ? error.unwrap(TypeMismatchException.class).getMostSpecificCause().getMessage()
+        : null;
   }
 
   private String find(String code, Object[] values) {

@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
+import org.mildlantern.core.reading.When;
 
 /** From mites on one plant to clear, with its neighbour. */
 class TreatmentBrowserTest extends BrowserCase {
@@ -108,7 +109,7 @@ class TreatmentBrowserTest extends BrowserCase {
     for (int visit = 1; visit < visits; visit++) {
       page.navigate(course);
       Locator next = page.locator(".visits > li.planned").first();
-      goTo(LocalDate.parse(next.locator("input[type=date]").getAttribute("value")));
+      goTo(When.day(next.locator("[data-day]").getAttribute("value")));
       looks += neighbourIsClean() ? 1 : 0;
       page.navigate(course);
       link("Mix, check, do").click();

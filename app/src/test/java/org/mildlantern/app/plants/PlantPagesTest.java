@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.Stage;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -97,7 +98,8 @@ class PlantPagesTest extends WebCase {
     refused(add("pot.cm", "wide"), "A number, please");
     refused(add("mediumId", "lava"), "Pick a medium from the list");
     refused(add("mediumSince", "2031-01-01"), "This day has not come yet");
-    refused(add("arrivedOn", "yesterday"), "A day, please");
+    refused(add("arrivedOn", "yesterday"), "A day with its year, please");
+    refused(add("arrivedOn", "3/4/2026"), "is that 3 Apr or 4 Mar?");
     refused(add("placeId", "999999999"), "Pick a place");
     refused(add("code", "c".repeat(21)), "At most 20 characters");
     refused(add("notes", "kept words " + "n".repeat(2000)), "At most 2000 characters");
@@ -122,11 +124,13 @@ class PlantPagesTest extends WebCase {
   }
 
   @Test
-  void theEditFormHoldsItsDatesAsBrowsersReadThem() throws Exception {
+  void theEditFormSaysItsDaysInWords() throws Exception {
     PlantView potted = keepers.plant(keeper, sill, "Phalaenopsis");
     get(keeper, "/plants/" + potted.id() + "/edit")
-        .andExpect(content().string(containsString("value=\"" + potted.mediumSince() + "\"")))
-        .andExpect(content().string(containsString("value=\"" + potted.arrivedOn() + "\"")));
+        .andExpect(
+            content().string(containsString("value=\"" + Days.full(potted.mediumSince()) + "\"")))
+        .andExpect(
+            content().string(containsString("value=\"" + Days.full(potted.arrivedOn()) + "\"")));
   }
 
   @Test
