@@ -68,6 +68,8 @@
     }
     if (e.target.closest("[data-keys]")) { openDialog("keys"); return; }
     if (e.target.closest("[data-shelf]")) { document.querySelector(".shelf")?.classList.toggle("open"); return; }
+    const more = e.target.closest("[data-more]");
+    if (more) { more.setAttribute("aria-expanded", more.parentElement.classList.toggle("open")); return; }
     if (e.target.closest("[data-print]")) { window.print(); return; }
     const shelf = document.querySelector(".shelf.open");
     if (shelf && !shelf.contains(e.target)) shelf.classList.remove("open");
@@ -77,6 +79,33 @@
   let out = false;
   document.addEventListener("htmx:beforeSwap", (e) => { if (e.detail.target.id === "shelf") out = e.detail.target.classList.contains("open"); });
   document.addEventListener("htmx:afterSwap", () => { if (out) { document.querySelector(".shelf")?.classList.add("open"); out = false; } });
+
+  // A field for a day says it in words; a calendar stands beside it.
+  const TYPED_DAY = "\\s*(\\d{1,2}(st|nd|rd|th)?\\s+[A-Za-z]{3,9}\\.?,?\\s+\\d{4}|[A-Za-z]{3,9}\\.?\\s+\\d{1,2},?\\s+\\d{4}|\\d{4}-\\d{1,2}-\\d{1,2}|\\d{1,2}[.\\/]\\d{1,2}[.\\/]\\d{4})\\s*";
+  const inWords = (day) => new Date(day + "T12:00").toLocaleDateString("en-GB", { day: "numeric", month: "short", year: "numeric" }).replace("Sept", "Sep");
+  function dayFields(root) {
+    root.querySelectorAll(".day-field:not(.with-calendar)").forEach((field) => {
+      const typed = field.querySelector("[data-day]");
+      typed.pattern = TYPED_DAY;
+      typed.title = "A day with its year, such as 28 Nov 2026";
+      typed.placeholder = "28 Nov 2026";
+      const calendar = Object.assign(document.createElement("input"), { type: "date", tabIndex: -1 });
+      calendar.setAttribute("aria-hidden", "true");
+      const open = Object.assign(document.createElement("button"), { type: "button", className: "btn-s" });
+      open.setAttribute("aria-label", "Choose from a calendar");
+      open.innerHTML = '<svg class="ic" aria-hidden="true"><use href="#i-calendar"></use></svg>';
+      open.addEventListener("click", () => {
+        const day = new Date(typed.value + " 12:00");
+        calendar.value = isNaN(day) ? "" : day.toISOString().slice(0, 10);
+        calendar.showPicker();
+      });
+      calendar.addEventListener("change", () => { if (calendar.value) typed.value = inWords(calendar.value); });
+      field.append(open, calendar);
+      field.classList.add("with-calendar");
+    });
+  }
+  document.addEventListener("DOMContentLoaded", () => dayFields(document));
+  document.addEventListener("htmx:afterSettle", () => dayFields(document));
 
   function firstDue() {
     const here = current();
