@@ -244,6 +244,9 @@ class BrowserTest extends BrowserCase {
     for (int width : new int[] {1280, 390}) {
       page.setViewportSize(width, 800);
       page.navigate("/know/taxa/phalaenopsis");
+      if (width == 390) {
+        page.locator("[data-more]").click();
+      }
       page.locator("[data-theme]").click();
       expectNothingSerious("dark theme at " + width);
       page.locator("[data-theme]").click();

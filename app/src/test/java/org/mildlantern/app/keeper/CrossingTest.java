@@ -125,6 +125,7 @@ class CrossingTest extends EveryRoute {
               "ml"),
           post("/mixing/{id}/away", Of.BOTTLE, "away", "true"),
           get("/entries/{id}/change", Of.ENTRY),
+          get("/entries/{first}/to/{last}", Of.ENTRY),
           post("/entries/{id}/correct", Of.ENTRY, "text", "watered 210"),
           post("/entries/{id}/undo", Of.ENTRY),
           post("/settings/tokens/{id}/revoke", Of.TOKEN),

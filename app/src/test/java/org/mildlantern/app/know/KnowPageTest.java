@@ -102,7 +102,7 @@ class KnowPageTest extends WebCase {
   void howGoodItIsIsShownWithWhatIsWeak() throws Exception {
     get(keepers.make(), "/know/reliability")
         .andExpect(content().string(containsString("Right cause first")))
-        .andExpect(content().string(containsString("No dark nights for its buds")))
+        .andExpect(content().string(containsString("Storage roots rotting")))
         .andExpect(content().string(containsString("Known to be weak")))
         .andExpect(content().string(containsString("Mean distance from the line")));
   }

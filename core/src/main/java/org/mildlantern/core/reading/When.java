@@ -122,7 +122,7 @@ public record When(ZonedDateTime at, int start, int end) {
                   + ")|(?<=on |last )(mon|tues?|wed|thurs?|thu|fri|sat))\\b",
               When::weekday));
 
-  private static final Pattern YEAR = Pattern.compile("(?<!\\d)(?:19|20)\\d{2}(?!\\d)");
+  private static final Pattern YEAR = Pattern.compile("(?<!\\d)\\d{4}(?!\\d)");
 
   /** The first of the rules; these can carry a year. */
   private static final int WITH_YEAR = 5;
