@@ -12,7 +12,9 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Lore;
+import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
@@ -32,6 +34,9 @@ public final class Diagnostician {
    * the causes found: then nothing fits. Rule of thumb.
    */
   private static final double POOR_FIT = -Math.log(10);
+
+  /** A cause that shows something less often than seldom does not explain it. */
+  private static final double RARELY = Level.SELDOM.probability() - 1e-9;
 
   private static final int CHECKS = 5;
 
@@ -84,7 +89,7 @@ public final class Diagnostician {
         if (network.explainedShare(f) < 0.5 && !listed) {
           unexplained.add(observations.get(f).key());
         }
-        if (likelihood < 2 * (1 - observations.get(f).leakNo()) && !listed) {
+        if (likelihood < 2 * observations.get(f).leak() && !listed) {
           left++;
           gap += Math.log(likelihood) - Math.log(general);
         }
@@ -136,22 +141,38 @@ public final class Diagnostician {
   }
 
   private List<Observation> observations(Question question, List<Cause> causes, Lore lore) {
-    Map<String, Finding> byKey = new TreeMap<>();
-    question.findings().forEach(finding -> byKey.put(finding.key(), finding));
+    Map<String, Map<String, Finding>> byPlace = new TreeMap<>();
+    for (Finding finding : question.findings()) {
+      byPlace.computeIfAbsent(whole(finding), key -> new TreeMap<>()).put(finding.key(), finding);
+    }
     List<Observation> observations = new ArrayList<>();
-    byKey.values().forEach(finding -> observations.add(observe(finding, causes, lore)));
+    byPlace.forEach((whole, found) -> observations.add(observe(whole, found, causes, lore)));
     question
         .responses()
         .forEach(response -> observations.addAll(Observation.of(response, causes, knowledge)));
     return observations;
   }
 
-  private Observation observe(Finding finding, List<Cause> causes, Lore lore) {
-    if (knowledge.signs().find(finding.sign()).isEmpty()
-        || finding.pattern() != null && knowledge.node(finding.key()).isEmpty()) {
+  /** The key of the sign at its place; that of a trait is the sign it belongs to. */
+  private String whole(Finding finding) {
+    Sign sign = knowledge.signs().find(finding.sign()).orElse(null);
+    if (sign == null || finding.pattern() != null && knowledge.node(finding.key()).isEmpty()) {
       throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
     }
-    return Observation.of(finding, causes, lore, knowledge);
+    return sign.of() == null
+        ? finding.key()
+        : new Finding(sign.of(), finding.pattern(), finding.present()).key();
+  }
+
+  /** What was found of a sign and its traits at one place. */
+  private Observation observe(
+      String whole, Map<String, Finding> found, List<Cause> causes, Lore lore) {
+    Finding sign = found.get(whole);
+    List<Finding> traits =
+        found.values().stream().filter(finding -> !finding.key().equals(whole)).toList();
+    return traits.isEmpty()
+        ? Observation.of(sign, causes, lore, knowledge)
+        : Traits.observe(sign, traits, causes, lore, knowledge);
   }
 
   private RankedCause ranked(
@@ -184,10 +205,10 @@ public final class Diagnostician {
               observation.key(),
               observation.label(),
               decibans,
-              1 - observation.no()[index],
-              1 - observation.leakNo()),
+              observation.shown()[index],
+              observation.leak()),
           (sofar, more) -> sofar.plus(more.decibans()));
-      if (!response && observation.present() && observation.no()[index] > 0.9) {
+      if (!response && observation.present() && observation.shown()[index] < RARELY) {
         unexplained.add(observation.label());
       }
     }

@@ -1,15 +1,15 @@
 package org.mildlantern.core.diagnosis;
 
+import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
-import java.util.stream.IntStream;
 
 /**
  * A function of a set of up to three causes, written as a sum over its subsets (Möbius inversion):
  * base + one term a cause + one a pair + one a triple.
  *
- * <p>It takes only the product of the members' chances not to show an observation, so terms are
- * zero but among the few causes that can show it. Its mean over any distribution of sets needs only
- * the chances of single causes, pairs and triples.
+ * <p>It takes only sums of products of the members' chances not to show an observation, so terms
+ * are zero but among the few causes that can show it. Its mean over any distribution of sets needs
+ * only the chances of single causes, pairs and triples.
  */
 final class Interactions {
   final double base;
@@ -22,35 +22,46 @@ final class Interactions {
   final double[][][] triple;
 
   /**
-   * @param no for each cause the probability that it does not show the observation
-   * @param function of the product of {@code no} over the set
+   * @param members positions of the causes that matter, ascending
+   * @param factors of the terms whose sum the function takes
+   * @param no for each member and term, what the member multiplies the term by
    * @param additive whether pairs and triples add nothing beyond their members
    */
-  Interactions(double[] no, DoubleUnaryOperator function, boolean additive) {
-    members = IntStream.range(0, no.length).filter(i -> no[i] < 1).toArray();
+  Interactions(
+      int[] members,
+      double[] factors,
+      double[][] no,
+      DoubleUnaryOperator function,
+      boolean additive) {
+    this.members = members;
     int m = members.length;
-    base = function.applyAsDouble(1);
+    double[] one = new double[factors.length];
+    base = function.applyAsDouble(Arrays.stream(factors).sum());
     single = new double[m];
     for (int i = 0; i < m; i++) {
-      single[i] = function.applyAsDouble(no[members[i]]) - base;
+      times(factors, no[i], one);
+      single[i] = function.applyAsDouble(sum(one)) - base;
     }
     pair = additive ? null : new double[m][m];
     triple = additive ? null : new double[m][m][m];
     if (additive) {
       return;
     }
+    double[] two = new double[factors.length];
     for (int i = 0; i < m; i++) {
+      times(factors, no[i], one);
       for (int j = i + 1; j < m; j++) {
-        double both = no[members[i]] * no[members[j]];
-        pair[i][j] = function.applyAsDouble(both) - base - single[i] - single[j];
+        times(one, no[j], two);
+        pair[i][j] = function.applyAsDouble(sum(two)) - base - single[i] - single[j];
       }
     }
     for (int i = 0; i < m; i++) {
+      times(factors, no[i], one);
       for (int j = i + 1; j < m; j++) {
+        times(one, no[j], two);
         for (int k = j + 1; k < m; k++) {
-          double all = no[members[i]] * no[members[j]] * no[members[k]];
           triple[i][j][k] =
-              function.applyAsDouble(all)
+              function.applyAsDouble(product(two, no[k]))
                   - base
                   - single[i]
                   - single[j]
@@ -61,6 +72,28 @@ final class Interactions {
         }
       }
     }
+  }
+
+  private static void times(double[] terms, double[] no, double[] into) {
+    for (int t = 0; t < terms.length; t++) {
+      into[t] = terms[t] * no[t];
+    }
+  }
+
+  private static double product(double[] terms, double[] no) {
+    double sum = 0;
+    for (int t = 0; t < terms.length; t++) {
+      sum += terms[t] * no[t];
+    }
+    return sum;
+  }
+
+  private static double sum(double[] terms) {
+    double sum = 0;
+    for (double term : terms) {
+      sum += term;
+    }
+    return sum;
   }
 
   /** Mean over a distribution of sets. */

@@ -22,8 +22,8 @@ final class Network {
   static final int MOST_TOGETHER = 3;
 
   private final double[] odds;
-  private final double[][] no;
-  private final double[] leakNo;
+  private final double[] priors;
+  private final List<Likelihood> seen;
   private final boolean[] present;
   private final int[] relevant;
   private final int[] rest;
@@ -37,40 +37,28 @@ final class Network {
 
   /**
    * @param odds prior odds of each cause, above zero
-   * @param no for each observation and cause, the probability that the cause does not show it
-   * @param leakNo for each observation, the probability that it is absent without any cause
-   * @param present for each observation, whether it was seen
+   * @param seen each observation
+   * @param present for each observation, whether something was there
    */
-  Network(double[] odds, double[][] no, double[] leakNo, boolean[] present) {
+  Network(double[] odds, List<Likelihood> seen, boolean[] present) {
     this.odds = odds;
-    this.no = no;
-    this.leakNo = leakNo;
+    this.priors = Arrays.stream(odds).map(o -> o / (1 + o)).toArray();
+    this.seen = seen;
     this.present = present;
     this.relevant = IntStream.range(0, odds.length).filter(this::predictsAny).toArray();
     this.rest = IntStream.range(0, odds.length).filter(i -> !predictsAny(i)).toArray();
     this.restSums = cumulative(elementary(rest, -1));
-    this.logLikelihood = new Interactions[no.length];
+    this.logLikelihood = new Interactions[seen.size()];
     int n = relevant.length;
     this.triples = new SetDistribution.Triples(n);
     this.ones = new double[n];
     this.pairs = new double[n][n];
     this.threes = new double[triples.count()];
-    for (int f = 0; f < no.length; f++) {
-      logLikelihood[f] = logLikelihood(f);
+    for (int f = 0; f < logLikelihood.length; f++) {
+      logLikelihood[f] = seen.get(f).log(relevant);
       add(logLikelihood[f]);
     }
     this.posterior = tempered(1);
-  }
-
-  private Interactions logLikelihood(int f) {
-    double leak = leakNo[f];
-    return present[f]
-        ? new Interactions(relevantNo(f), none -> Math.log(1 - leak * none), false)
-        : new Interactions(relevantNo(f), none -> Math.log(leak * none), true);
-  }
-
-  private double[] relevantNo(int f) {
-    return Arrays.stream(relevant).mapToDouble(cause -> no[f][cause]).toArray();
   }
 
   private void add(Interactions terms) {
@@ -110,19 +98,14 @@ final class Network {
   }
 
   private boolean predictsAny(int cause) {
-    for (double[] row : no) {
-      if (row[cause] < 1) {
-        return true;
-      }
-    }
-    return false;
+    return seen.stream().anyMatch(likelihood -> likelihood.tells(cause));
   }
 
   /** Whether the cause shows something that was seen; every cause does when nothing was. */
   boolean explainsAny(int cause) {
     boolean anySeen = false;
-    for (int f = 0; f < no.length; f++) {
-      if (present[f] && no[f][cause] < 0.95) {
+    for (int f = 0; f < present.length; f++) {
+      if (present[f] && seen.get(f).least(cause) < 0.95) {
         return true;
       }
       anySeen |= present[f];
@@ -152,7 +135,7 @@ final class Network {
   }
 
   int observations() {
-    return no.length;
+    return present.length;
   }
 
   /** Marginal probability of each cause given all observations. */
@@ -223,30 +206,22 @@ final class Network {
 
   /** Probability of the observation as it was seen, under exactly this set of causes. */
   double likelihoodUnder(int[] set, int observation) {
-    double absent = leakNo[observation];
-    for (int cause : set) {
-      absent *= no[observation][cause];
-    }
-    return present[observation] ? 1 - absent : absent;
+    return seen.get(observation).under(set);
   }
 
   /** Probability of the observation as it was seen on any such plant, before all the others. */
   double likelihoodInGeneral(int observation) {
-    double absent = leakNo[observation];
-    for (int cause = 0; cause < odds.length; cause++) {
-      double prior = odds[cause] / (1 + odds[cause]);
-      absent *= 1 - prior * (1 - no[observation][cause]);
-    }
-    return present[observation] ? 1 - absent : absent;
+    return seen.get(observation).inGeneral(priors);
   }
 
   /**
    * For a seen observation, the posterior probability that some cause and not the leak shows it.
    */
   double explainedShare(int observation) {
-    double leak = leakNo[observation];
-    return new Interactions(
-            relevantNo(observation), none -> 1 - (1 - leak) / (1 - leak * none), false)
+    Likelihood likelihood = seen.get(observation);
+    double unasked = likelihood.under();
+    return likelihood
+        .interactions(relevant, under -> Math.max(0, 1 - unasked / under))
         .mean(posterior);
   }
 
@@ -261,7 +236,7 @@ final class Network {
    * observations is exactly the change of the log-odds, and no order is preferred.
    */
   double[][] weights() {
-    double[][] weights = new double[odds.length][no.length];
+    double[][] weights = new double[odds.length][present.length];
     for (int n = 0; n < GaussLegendre.NODES.length; n++) {
       addGradient(tempered(GaussLegendre.NODES[n]), weights, GaussLegendre.WEIGHTS[n]);
     }
@@ -279,7 +254,7 @@ final class Network {
     for (int cause : rest) {
       othersOfRest.add(cumulative(elementary(rest, cause)));
     }
-    for (int f = 0; f < no.length; f++) {
+    for (int f = 0; f < present.length; f++) {
       Interactions terms = logLikelihood[f];
       double mean = terms.mean(sets);
       for (int i = 0; i < relevant.length; i++) {

@@ -63,6 +63,7 @@ final class NextChecks {
   private final List<Cause> causes;
   private final boolean flowers;
   private final Set<String> answered = new HashSet<>();
+  private final Set<String> seen = new HashSet<>();
   private int[] live;
   private int[][] sets;
   private double[] weight;
@@ -76,6 +77,9 @@ final class NextChecks {
     for (Finding finding : question.findings()) {
       if (finding.pattern() != null) {
         answered.add(finding.key());
+        if (finding.present()) {
+          seen.add(finding.key());
+        }
       } else {
         knowledge
             .signs()
@@ -169,7 +173,7 @@ final class NextChecks {
     record Candidate(Node node, double[] chance, double bits) {}
     List<Candidate> candidates = new ArrayList<>();
     for (Node node : knowledge.nodesOf(form, check)) {
-      if (!answered.contains(node.id()) && (flowers || !node.pattern().onFlowersOnly())) {
+      if (isOpen(node)) {
         double[] chance = chances(node);
         candidates.add(new Candidate(node, chance, information(List.of(chance))));
       }
@@ -193,11 +197,29 @@ final class NextChecks {
         working(check, bits, minutes));
   }
 
+  /** A trait is asked for once its sign is there. */
+  private boolean isOpen(Node node) {
+    return !answered.contains(node.id())
+        && (flowers || !node.pattern().onFlowersOnly())
+        && knowledge.wholeOf(node).map(Node::id).map(seen::contains).orElse(true);
+  }
+
   private double[] chances(Node node) {
-    double leakNo = 1 - lore.leak(node);
+    Node whole = knowledge.wholeOf(node).orElse(null);
+    double[] chance = chances(node, whole);
+    if (whole != null) {
+      double[] there = chances(whole, null);
+      Arrays.setAll(chance, s -> Math.min(1, chance[s] / there[s]));
+    }
+    return chance;
+  }
+
+  /** For each set how likely the node is there. */
+  private double[] chances(Node node, Node whole) {
+    double leakNo = 1 - Shown.leak(node, whole, lore);
     double[] no = new double[causes.size()];
     for (int cause : live) {
-      no[cause] = 1 - Observation.chance(causes.get(cause), node.id());
+      no[cause] = 1 - Shown.chance(causes.get(cause), node, whole);
     }
     double[] chance = new double[sets.length];
     for (int s = 0; s < sets.length; s++) {

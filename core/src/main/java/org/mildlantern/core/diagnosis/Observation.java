@@ -1,56 +1,59 @@
 package org.mildlantern.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Lore;
-import org.mildlantern.core.knowledge.Node;
-import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.words.Words;
 
 /**
- * A node of the network with what was seen of it.
+ * What was seen at one place of one sign and its traits.
  *
  * @param key the finding's key, or {@code response:change}; several observations may share it
  * @param label what was seen, or that it is not there
- * @param leakNo probability that it is not there when no cause is at work
- * @param no for each cause, the probability that this cause does not bring it about
+ * @param present whether anything was there
+ * @param shown for each cause, how often it alone brings about what was sought
+ * @param leak the same without any cause
  */
-record Observation(String key, String label, boolean present, double leakNo, double[] no) {
+record Observation(
+    String key, String label, boolean present, Likelihood likelihood, double[] shown, double leak) {
   private static final Words WORDS = Words.of(Observation.class);
 
   /** A plant may pick up or go back for reasons of its own. Rule of thumb. */
   private static final Level OWN_ACCORD = Level.SELDOM;
 
-  static Observation of(Finding finding, List<Cause> causes, Lore lore, Knowledge knowledge) {
-    Sign sign = knowledge.signs().find(finding.sign()).orElseThrow();
-    List<String> patterns =
-        finding.pattern() == null ? sign.patterns() : List.of(finding.pattern());
-    double leakNo = 1;
-    for (String pattern : patterns) {
-      leakNo *= 1 - lore.leak(knowledge.node(Node.idOf(sign.id(), pattern)).orElseThrow());
-    }
-    double[] no = new double[causes.size()];
-    for (int i = 0; i < no.length; i++) {
-      no[i] = 1;
-      for (String pattern : patterns) {
-        no[i] *= 1 - chance(causes.get(i), Node.idOf(sign.id(), pattern));
-      }
-    }
-    String sought =
-        finding.pattern() == null
-            ? sign.label()
-            : knowledge.node(finding.key()).orElseThrow().label();
-    String label = finding.present() ? sought : WORDS.say("not-there", sought);
-    return new Observation(finding.key(), label, finding.present(), leakNo, no);
+  private static Observation of(
+      String key, String label, boolean present, double leakNo, double[] no) {
+    return new Observation(
+        key,
+        label,
+        present,
+        Likelihood.of(present, leakNo, no),
+        Arrays.stream(no).map(n -> 1 - n).toArray(),
+        1 - leakNo);
   }
 
-  static double chance(Cause cause, String node) {
-    Level level = cause.signs().get(node);
-    return level == null ? 0 : level.probability();
+  static Observation of(Finding finding, List<Cause> causes, Lore lore, Knowledge knowledge) {
+    Shown shown = Shown.of(finding.sign(), finding.pattern(), causes, lore, knowledge);
+    return of(
+        finding.key(), label(finding, knowledge), finding.present(), 1 - shown.leak(), not(shown));
+  }
+
+  private static double[] not(Shown shown) {
+    return Arrays.stream(shown.by()).map(chance -> 1 - chance).toArray();
+  }
+
+  /** What was sought, or that it is not there. */
+  static String label(Finding finding, Knowledge knowledge) {
+    String sought =
+        finding.pattern() == null
+            ? knowledge.signs().find(finding.sign()).orElseThrow().label()
+            : knowledge.node(finding.key()).orElseThrow().label();
+    return finding.present() ? sought : WORDS.say("not-there", sought);
   }
 
   static List<Observation> of(Response response, List<Cause> causes, Knowledge knowledge) {
@@ -70,10 +73,9 @@ record Observation(String key, String label, boolean present, double leakNo, dou
     double better = response.confounded() ? Level.OFTEN.probability() : OWN_ACCORD.probability();
     List<Observation> observations = new ArrayList<>();
     observations.add(
-        new Observation(
-            key, label, response.outcome() == Response.Outcome.BETTER, 1 - better, notBetter));
+        of(key, label, response.outcome() == Response.Outcome.BETTER, 1 - better, notBetter));
     observations.add(
-        new Observation(
+        of(
             key,
             label,
             response.outcome() == Response.Outcome.WORSE,

@@ -44,11 +44,7 @@ public final class Posterior {
       present[f] = observations.get(f).present();
     }
     this.network =
-        new Network(
-            odds,
-            observations.stream().map(Observation::no).toArray(double[][]::new),
-            observations.stream().mapToDouble(Observation::leakNo).toArray(),
-            present);
+        new Network(odds, observations.stream().map(Observation::likelihood).toList(), present);
     this.marginals = network.marginals();
   }
 

@@ -54,6 +54,7 @@ public final class Knowledge {
   private final Table<Toxicity> toxic;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
+  private final Map<String, List<Node>> traits = new LinkedHashMap<>();
   private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
   private final Map<String, Toxicity> toxicByGenus = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
@@ -94,6 +95,11 @@ public final class Knowledge {
             .ifPresent(node -> nodes.put(node.id(), node));
       }
     }
+    for (Node node : nodes.values()) {
+      wholeOf(node)
+          .ifPresent(
+              whole -> traits.computeIfAbsent(whole.id(), id -> new ArrayList<>()).add(node));
+    }
     check(shelf);
   }
 
@@ -114,6 +120,15 @@ public final class Knowledge {
     for (Sign sign : signs) {
       shelf.refers(signs, sign.id(), "patterns", sign.patterns(), patterns);
       shelf.refers(signs, sign.id(), "check", List.of(sign.check()), checks);
+      if (sign.of() != null) {
+        shelf.named(
+            signs,
+            sign.id(),
+            "of",
+            sign.patterns().stream().map(pattern -> Node.idOf(sign.of(), pattern)).toList(),
+            nodes.keySet(),
+            "sign at this place");
+      }
       checkForms(shelf, signs, sign.id(), "forms", sign.forms());
       shelf.named(signs, sign.id(), "also-on", sign.alsoOn().keySet(), parts, "kind of part");
       shelf.named(
@@ -145,6 +160,19 @@ public final class Knowledge {
     for (Cause cause : causes) {
       String id = cause.id();
       nodes(shelf, causes, id, "signs", cause.signs().keySet());
+      for (String node : cause.signs().keySet()) {
+        Optional.ofNullable(nodes.get(node))
+            .flatMap(this::wholeOf)
+            .map(Node::id)
+            .filter(whole -> !cause.signs().containsKey(whole))
+            .ifPresent(
+                whole ->
+                    shelf.wrong(
+                        causes,
+                        id,
+                        "signs",
+                        node + " is a trait of " + whole + ", which is missing"));
+      }
       shelf.refers(causes, id, "context", cause.context().keySet(), conditions);
       shelf.refers(causes, id, "change", List.of(cause.change()), changes);
       shelf.refers(causes, id, "helped-by", cause.helpedBy(), changes);
@@ -501,6 +529,18 @@ public final class Knowledge {
         : genera.size() == 1
             ? Optional.ofNullable(taxaByName.get(fold(genera.get(0))))
             : Optional.empty();
+  }
+
+  /** The node of the sign of which this one is a trait. */
+  public Optional<Node> wholeOf(Node node) {
+    return node.sign().of() == null
+        ? Optional.empty()
+        : node(Node.idOf(node.sign().of(), node.pattern().id()));
+  }
+
+  /** The traits of a sign at its place. */
+  public List<Node> traitsOf(Node node) {
+    return traits.getOrDefault(node.id(), List.of());
   }
 
   /** Whether the node can be seen on plants of the form at all. */

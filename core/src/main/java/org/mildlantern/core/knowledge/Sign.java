@@ -13,6 +13,8 @@ import java.util.Map;
  * @param leak how often it is there for no known reason
  * @param leaks the same where it differs, by pattern, else by way of life, form or tag
  * @param alsoOn patterns that are offered on another kind of part too, by that kind
+ * @param of the sign of which it is a trait, such as the ring of a spot, at the same places; its
+ *     levels and leaks are then of the plants that show that sign
  * @param proofOf causes of which it is proof, one or together
  */
 public record Sign(
@@ -27,6 +29,7 @@ public record Sign(
     Level leak,
     Map<String, Level> leaks,
     Map<String, String> alsoOn,
+    String of,
     List<String> proofOf) {
 
   public Sign {

@@ -91,16 +91,30 @@ final class Sampler {
       if (!knowledge.occursOn(node, lore.living().form())) {
         continue;
       }
-      double absent = 1 - lore.leak(node);
-      for (Cause cause : causes) {
-        Level level = cause.signs().get(node.id());
-        absent *= level == null ? 1 : 1 - level.probability();
+      if (node.sign().of() != null) {
+        continue;
       }
-      if (random.nextDouble() >= absent) {
+      List<Node> traits = knowledge.traitsOf(node);
+      for (Cause cause : causes) {
+        if (shows(cause, node)) {
+          present.add(node.id());
+          traits.stream().filter(trait -> shows(cause, trait)).map(Node::id).forEach(present::add);
+        }
+      }
+      if (random.nextDouble() < lore.leak(node)) {
         present.add(node.id());
+        traits.stream()
+            .filter(trait -> random.nextDouble() < lore.leak(trait))
+            .map(Node::id)
+            .forEach(present::add);
       }
     }
     return present;
+  }
+
+  private boolean shows(Cause cause, Node node) {
+    Level level = cause.signs().get(node.id());
+    return level != null && random.nextDouble() < level.probability();
   }
 
   private Circumstances circumstances() {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -14,9 +15,13 @@ import org.junit.jupiter.api.Test;
 class InteractionsTest {
   private static final DoubleUnaryOperator SEEN = none -> Math.log(1 - 0.97 * none);
 
+  private static Interactions log(boolean present, double leakNo, double... no) {
+    return Likelihood.of(present, leakNo, no).log(IntStream.range(0, no.length).toArray());
+  }
+
   @Test
   void aFunctionOfTwoCausesByHand() {
-    Interactions terms = new Interactions(new double[] {0.5, 1, 0.2}, SEEN, false);
+    Interactions terms = log(true, 0.97, 0.5, 1, 0.2);
     assertThat(terms.members).containsExactly(0, 2);
     assertThat(terms.base).isCloseTo(Math.log(0.03), within(1e-12));
     double both = terms.base + terms.single[0] + terms.single[1] + terms.pair[0][1];
@@ -27,8 +32,7 @@ class InteractionsTest {
 
   @Test
   void anAbsenceIsPlainlyAdditive() {
-    Interactions terms =
-        new Interactions(new double[] {0.5, 0.4}, none -> Math.log(0.9 * none), true);
+    Interactions terms = log(false, 0.9, 0.5, 0.4);
     assertThat(terms.pair).isNull();
     assertThat(terms.base + terms.single[0] + terms.single[1])
         .isCloseTo(Math.log(0.9 * 0.2), within(1e-12));
@@ -50,7 +54,7 @@ class InteractionsTest {
     double[] triple = random.doubles(triples.count(), 0.3, 2).toArray();
     double[] rest = {1, 1.4, 1.5, 1.52};
     SetDistribution sets = new SetDistribution(one, pair, triple, triples, rest);
-    Interactions terms = new Interactions(no, SEEN, false);
+    Interactions terms = log(true, 0.97, no);
 
     double total = 0;
     double mean = 0;

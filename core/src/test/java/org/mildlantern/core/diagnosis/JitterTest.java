@@ -72,7 +72,7 @@ class JitterTest {
   }
 
   private static int first(double[] odds, double[][] no, double[] leakNo, boolean[] present) {
-    double[] marginals = new Network(odds, no, leakNo, present).marginals();
+    double[] marginals = Networks.of(odds, no, leakNo, present).marginals();
     int first = 0;
     for (int i = 1; i < marginals.length; i++) {
       first = marginals[i] > marginals[first] ? i : first;

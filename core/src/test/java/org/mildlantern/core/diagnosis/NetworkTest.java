@@ -13,7 +13,7 @@ class NetworkTest {
   @Test
   void oneCauseOneSignByHand() {
     Network network =
-        new Network(
+        Networks.of(
             new double[] {1.0 / 9},
             new double[][] {{0.1}},
             new double[] {0.9},
@@ -52,7 +52,7 @@ class NetworkTest {
   @Test
   void explainedShareIsLowForASignNobodyPredicts() {
     Network network =
-        new Network(
+        Networks.of(
             new double[] {0.1, 0.1},
             new double[][] {{0.1, 1}, {1, 1}},
             new double[] {0.98, 0.98},
@@ -79,7 +79,7 @@ class NetworkTest {
     }
 
     private RandomNetwork(double[] odds, double[][] no, double[] leakNo, boolean[] present) {
-      this(odds, no, leakNo, present, new Network(odds, no, leakNo, present));
+      this(odds, no, leakNo, present, Networks.of(odds, no, leakNo, present));
     }
 
     private static double[] odds(Random random) {
