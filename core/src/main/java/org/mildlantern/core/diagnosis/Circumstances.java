@@ -3,7 +3,9 @@ package org.mildlantern.core.diagnosis;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Kind;
@@ -31,6 +33,9 @@ public record Circumstances(
   /** Records that no longer count once the medium was felt wet, or dry. */
   private static final Map<String, Set<String>> OVERRULED_BY =
       Map.of("wet", Set.of("dry-days", "days-since-watering"), "dry", Set.of("wet-days"));
+
+  /** Of daylight, lux for each µmol/m²/s (Thimijan & Heins 1983). */
+  private static final double LUX_OF_A_MICROMOL = 54;
 
   public static final Circumstances UNKNOWN = new Circumstances(Map.of(), Map.of(), Set.of());
 
@@ -70,6 +75,20 @@ public record Circumstances(
     return new Circumstances(left, words, neighbourCauses, overruled);
   }
 
+  /** The same records without these fields. */
+  Circumstances without(Set<String> fields) {
+    Map<String, String> words = new LinkedHashMap<>(choices);
+    Map<String, Double> left = new LinkedHashMap<>(numbers);
+    words.keySet().removeAll(fields);
+    left.keySet().removeAll(fields);
+    return new Circumstances(left, words, neighbourCauses, overruled);
+  }
+
+  /** Whether something is known of a field. */
+  boolean knows(String field) {
+    return numbers.containsKey(field) || choices.containsKey(field);
+  }
+
   /** Adds the fields that follow from the others, the day and the taxon's wishes. */
   public Circumstances derived(Kind kind, LocalDate day, double latitude) {
     Map<String, Double> more = new LinkedHashMap<>(numbers);
@@ -77,6 +96,10 @@ public record Circumstances(
     Season season = Season.of(day, latitude);
     words.put("season", season.id());
     byItsWay(more, kind, day, latitude);
+    light().ifPresent(light -> words.putIfAbsent("place-light", light));
+    if (numbers.containsKey("humidity")) {
+      words.remove("air-said");
+    }
     if (kind.taxon().isPresent()) {
       Taxon taxon = kind.taxon().get();
       words.put("salt-shy", taxon.saltShy() ? "yes" : "no");
@@ -98,10 +121,10 @@ public record Circumstances(
       if (flowering != null && taxon.flowerWeeks() != null) {
         more.put("flower-share", flowering / (7.0 * taxon.flowerWeeks()));
       }
-      if (choices.containsKey("place-light")) {
+      if (words.containsKey("place-light")) {
         more.put(
             "light-over",
-            (double) LightClass.of(choices.get("place-light")).above(LightClass.of(taxon.light())));
+            (double) LightClass.of(words.get("place-light")).above(LightClass.of(taxon.light())));
       }
       Double humidity = numbers.get("humidity");
       if (humidity != null) {
@@ -124,6 +147,15 @@ public record Circumstances(
     return new Circumstances(more, words, neighbourCauses, overruled);
   }
 
+  /** The step of light that a reading at noon falls into. */
+  private Optional<String> light() {
+    Double lux = numbers.get("light-lux");
+    Double ppfd = numbers.getOrDefault("light-ppfd", lux == null ? null : lux / LUX_OF_A_MICROMOL);
+    return Optional.ofNullable(ppfd)
+        .map(LightClass::ofNoon)
+        .map(light -> light.name().toLowerCase(Locale.ROOT));
+  }
+
   /** Times against those that are usual for its kind and way of life. */
   private void byItsWay(Map<String, Double> more, Kind kind, LocalDate day, double latitude) {
     Stage stage = Stage.of(choices.getOrDefault("stage", "")).orElse(Stage.GROWTH);
@@ -132,6 +164,11 @@ public record Circumstances(
         more,
         "unwatered-share",
         "days-since-watering",
+        kind.habits().checkDaysOn(day, latitude, resting));
+    share(
+        more,
+        "watering-share",
+        "watering-every",
         kind.habits().checkDaysOn(day, latitude, resting));
     share(more, "repot-share", "days-since-repot", kind.way().settlesDays());
     share(more, "unpotted-share", "days-since-repot", kind.way().repotDays());

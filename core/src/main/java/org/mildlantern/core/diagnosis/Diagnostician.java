@@ -3,9 +3,12 @@ package org.mildlantern.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.Cause;
@@ -14,6 +17,7 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Lore;
+import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
@@ -119,6 +123,7 @@ public final class Diagnostician {
         question
             .circumstances()
             .felt(question.findings())
+            .without(looked(question))
             .derived(kind, question.day(), question.latitude());
     Lore lore = lore(question);
     List<Cause> causes = lore.causes();
@@ -128,6 +133,15 @@ public final class Diagnostician {
             .toList();
     return new Posterior(
         knowledge, lore, question, circumstances, priors, observations(question, causes, lore));
+  }
+
+  /** The fields of which the keeper has looked for the same at the plant. */
+  private Set<String> looked(Question question) {
+    return question.findings().stream()
+        .flatMap(finding -> knowledge.signs().find(finding.sign()).stream())
+        .map(Sign::sameAs)
+        .filter(Objects::nonNull)
+        .collect(Collectors.toSet());
   }
 
   /** What is known for the plant as it lives at the stage that was noted. */
@@ -142,26 +156,51 @@ public final class Diagnostician {
 
   private List<Observation> observations(Question question, List<Cause> causes, Lore lore) {
     Map<String, Map<String, Finding>> byPlace = new TreeMap<>();
+    List<Finding> open = new ArrayList<>();
     for (Finding finding : question.findings()) {
-      byPlace.computeIfAbsent(whole(finding), key -> new TreeMap<>()).put(finding.key(), finding);
+      if (knowledge.meant(finding.sign(), finding.pattern()).isEmpty()) {
+        throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
+      }
+      if (knowledge.openWords().has(finding.sign())) {
+        open.add(finding);
+      } else {
+        byPlace.computeIfAbsent(whole(finding), key -> new TreeMap<>()).put(finding.key(), finding);
+      }
     }
     List<Observation> observations = new ArrayList<>();
     byPlace.forEach((whole, found) -> observations.add(observe(whole, found, causes, lore)));
+    for (Finding finding : open) {
+      List<Node> left = left(finding, question);
+      if (!left.isEmpty()) {
+        observations.add(Observation.of(finding, left, causes, lore, knowledge));
+      }
+    }
     question
         .responses()
         .forEach(response -> observations.addAll(Observation.of(response, causes, knowledge)));
     return observations;
   }
 
+  /** The nodes that an open word can still mean; none once one that it can mean was found. */
+  private List<Node> left(Finding open, Question question) {
+    Map<String, Boolean> said = new HashMap<>();
+    for (Finding finding : question.findings()) {
+      if (!knowledge.openWords().has(finding.sign())) {
+        knowledge
+            .meant(finding.sign(), finding.pattern())
+            .forEach(node -> said.merge(node.id(), finding.present(), Boolean::logicalOr));
+      }
+    }
+    List<Node> meant = knowledge.meant(open.sign(), open.pattern());
+    boolean found =
+        open.present() && meant.stream().anyMatch(node -> said.getOrDefault(node.id(), false));
+    return found ? List.of() : meant.stream().filter(node -> !said.containsKey(node.id())).toList();
+  }
+
   /** The key of the sign at its place; that of a trait is the sign it belongs to. */
   private String whole(Finding finding) {
-    Sign sign = knowledge.signs().find(finding.sign()).orElse(null);
-    if (sign == null || finding.pattern() != null && knowledge.node(finding.key()).isEmpty()) {
-      throw new IllegalArgumentException("finding: nothing is called '" + finding.key() + "'");
-    }
-    return sign.of() == null
-        ? finding.key()
-        : new Finding(sign.of(), finding.pattern(), finding.present()).key();
+    String of = knowledge.signs().find(finding.sign()).orElseThrow().of();
+    return of == null ? finding.key() : new Finding(of, finding.pattern(), finding.present()).key();
   }
 
   /** What was found of a sign and its traits at one place. */
@@ -171,7 +210,8 @@ public final class Diagnostician {
     List<Finding> traits =
         found.values().stream().filter(finding -> !finding.key().equals(whole)).toList();
     return traits.isEmpty()
-        ? Observation.of(sign, causes, lore, knowledge)
+        ? Observation.of(
+            sign, knowledge.meant(sign.sign(), sign.pattern()), causes, lore, knowledge)
         : Traits.observe(sign, traits, causes, lore, knowledge);
   }
 
@@ -219,8 +259,7 @@ public final class Diagnostician {
 
   /** Whether the first cause brings about what was seen. */
   private static boolean lists(RankedCause first, Observation seen) {
-    return first.cause().signs().keySet().stream()
-        .anyMatch(node -> node.equals(seen.key()) || node.startsWith(seen.key() + "@"));
+    return seen.nodes().stream().anyMatch(first.cause().signs()::containsKey);
   }
 
   private static Working fitWorking(int[] best, List<Cause> causes, List<Step> steps, double fit) {

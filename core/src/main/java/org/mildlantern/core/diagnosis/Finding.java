@@ -5,7 +5,8 @@ import java.util.Objects;
 /**
  * One thing that was looked for.
  *
- * @param sign id of the sign
+ * @param sign id of the sign, or of an open word: then one of the signs it can mean is there, or
+ *     none
  * @param pattern id of the pattern, or null when only the sign as a whole is known: present then
  *     means with at least one of its patterns, absent with none
  * @param present whether it was there; "not looked" is no finding

@@ -74,19 +74,19 @@ final class NextChecks {
     this.form = question.kind().form();
     this.causes = causes;
     this.flowers = !FLOWERLESS.contains(question.circumstances().choices().get("stage"));
+    knowledge.nodes().stream()
+        .filter(node -> node.sign().sameAs() != null)
+        .filter(node -> question.circumstances().knows(node.sign().sameAs()))
+        .forEach(node -> answered.add(node.id()));
     for (Finding finding : question.findings()) {
-      if (finding.pattern() != null) {
-        answered.add(finding.key());
-        if (finding.present()) {
-          seen.add(finding.key());
+      boolean open = knowledge.openWords().has(finding.sign());
+      for (Node node : knowledge.meant(finding.sign(), finding.pattern())) {
+        if (!open || !finding.present()) {
+          answered.add(node.id());
         }
-      } else {
-        knowledge
-            .signs()
-            .find(finding.sign())
-            .orElseThrow()
-            .patterns()
-            .forEach(pattern -> answered.add(Node.idOf(finding.sign(), pattern)));
+        if (!open && finding.present()) {
+          seen.add(node.id());
+        }
       }
     }
   }

@@ -8,6 +8,7 @@ import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Level;
 import org.mildlantern.core.knowledge.Lore;
+import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -16,31 +17,46 @@ import org.mildlantern.core.words.Words;
  * @param key the finding's key, or {@code response:change}; several observations may share it
  * @param label what was seen, or that it is not there
  * @param present whether anything was there
+ * @param nodes ids of what may be meant
  * @param shown for each cause, how often it alone brings about what was sought
  * @param leak the same without any cause
  */
 record Observation(
-    String key, String label, boolean present, Likelihood likelihood, double[] shown, double leak) {
+    String key,
+    String label,
+    boolean present,
+    List<String> nodes,
+    Likelihood likelihood,
+    double[] shown,
+    double leak) {
   private static final Words WORDS = Words.of(Observation.class);
 
   /** A plant may pick up or go back for reasons of its own. Rule of thumb. */
   private static final Level OWN_ACCORD = Level.SELDOM;
 
   private static Observation of(
-      String key, String label, boolean present, double leakNo, double[] no) {
+      String key, String label, boolean present, List<String> nodes, double leakNo, double[] no) {
     return new Observation(
         key,
         label,
         present,
+        nodes,
         Likelihood.of(present, leakNo, no),
         Arrays.stream(no).map(n -> 1 - n).toArray(),
         1 - leakNo);
   }
 
-  static Observation of(Finding finding, List<Cause> causes, Lore lore, Knowledge knowledge) {
-    Shown shown = Shown.of(finding.sign(), finding.pattern(), causes, lore, knowledge);
+  /** A finding that means any of these nodes. */
+  static Observation of(
+      Finding finding, List<Node> nodes, List<Cause> causes, Lore lore, Knowledge knowledge) {
+    Shown shown = Shown.of(nodes, causes, lore, knowledge);
     return of(
-        finding.key(), label(finding, knowledge), finding.present(), 1 - shown.leak(), not(shown));
+        finding.key(),
+        label(finding, knowledge),
+        finding.present(),
+        nodes.stream().map(Node::id).toList(),
+        1 - shown.leak(),
+        not(shown));
   }
 
   private static double[] not(Shown shown) {
@@ -49,10 +65,7 @@ record Observation(
 
   /** What was sought, or that it is not there. */
   static String label(Finding finding, Knowledge knowledge) {
-    String sought =
-        finding.pattern() == null
-            ? knowledge.signs().find(finding.sign()).orElseThrow().label()
-            : knowledge.node(finding.key()).orElseThrow().label();
+    String sought = knowledge.label(finding.sign(), finding.pattern());
     return finding.present() ? sought : WORDS.say("not-there", sought);
   }
 
@@ -73,12 +86,19 @@ record Observation(
     double better = response.confounded() ? Level.OFTEN.probability() : OWN_ACCORD.probability();
     List<Observation> observations = new ArrayList<>();
     observations.add(
-        of(key, label, response.outcome() == Response.Outcome.BETTER, 1 - better, notBetter));
+        of(
+            key,
+            label,
+            response.outcome() == Response.Outcome.BETTER,
+            List.of(),
+            1 - better,
+            notBetter));
     observations.add(
         of(
             key,
             label,
             response.outcome() == Response.Outcome.WORSE,
+            List.of(),
             1 - OWN_ACCORD.probability(),
             notWorse));
     return observations;

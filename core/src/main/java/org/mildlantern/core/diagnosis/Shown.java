@@ -17,19 +17,12 @@ import org.mildlantern.core.knowledge.Node;
  */
 record Shown(double[] by, double leak) {
 
-  /**
-   * Of a sign.
-   *
-   * @param pattern null for any place
-   */
-  static Shown of(String sign, String pattern, List<Cause> causes, Lore lore, Knowledge knowledge) {
-    List<String> patterns =
-        pattern == null ? knowledge.signs().find(sign).orElseThrow().patterns() : List.of(pattern);
+  /** Of any of these nodes. */
+  static Shown of(List<Node> nodes, List<Cause> causes, Lore lore, Knowledge knowledge) {
     double[] by = new double[causes.size()];
     Arrays.fill(by, 1);
     double leakNo = 1;
-    for (String at : patterns) {
-      Node node = knowledge.node(Node.idOf(sign, at)).orElseThrow();
+    for (Node node : nodes) {
       Node whole = knowledge.wholeOf(node).orElse(null);
       leakNo *= 1 - leak(node, whole, lore);
       for (int i = 0; i < by.length; i++) {

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Lore;
+import org.mildlantern.core.knowledge.Node;
 
 /**
  * A sign and its traits at one place, as one observation: a ring round a spot is no second piece of
@@ -35,14 +36,15 @@ final class Traits {
       Finding whole, List<Finding> traits, List<Cause> causes, Lore lore, Knowledge knowledge) {
     boolean anyTrait = traits.stream().anyMatch(Finding::present);
     if (whole != null && !whole.present() && !anyTrait) {
-      return Observation.of(whole, causes, lore, knowledge);
+      return Observation.of(whole, meant(whole, knowledge), causes, lore, knowledge);
     }
     Finding first = traits.get(0);
     Traits all =
         new Traits(
-            Shown.of(sign(first, knowledge), first.pattern(), causes, lore, knowledge),
+            Shown.of(
+                knowledge.meant(sign(first, knowledge), first.pattern()), causes, lore, knowledge),
             traits.stream()
-                .map(t -> Shown.of(t.sign(), t.pattern(), causes, lore, knowledge))
+                .map(trait -> Shown.of(meant(trait, knowledge), causes, lore, knowledge))
                 .toList());
     boolean spot = whole != null && whole.present();
     List<Likelihood.Term> terms = all.terms(spot, traits.stream().map(Finding::present).toList());
@@ -55,9 +57,14 @@ final class Traits {
             .map(finding -> Observation.label(finding, knowledge))
             .collect(Collectors.joining("; ")),
         present,
+        said.stream().flatMap(one -> meant(one, knowledge).stream()).map(Node::id).toList(),
         Likelihood.of(terms),
         all.shown(terms, present),
         all.leak(terms, present));
+  }
+
+  private static List<Node> meant(Finding finding, Knowledge knowledge) {
+    return knowledge.meant(finding.sign(), finding.pattern());
   }
 
   /** The id of the sign that a trait belongs to. */

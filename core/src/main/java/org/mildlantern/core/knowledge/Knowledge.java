@@ -42,6 +42,7 @@ public final class Knowledge {
   private final Table<Pattern> patterns;
   private final Table<Check> checks;
   private final Table<Sign> signs;
+  private final Table<OpenWord> openWords;
   private final Table<ContextField> fields;
   private final Table<Condition> conditions;
   private final Table<Medium> media;
@@ -68,6 +69,7 @@ public final class Knowledge {
     patterns = shelf.table("pattern", "patterns.yaml", "patterns", Pattern.class);
     checks = shelf.table("check", "checks.yaml", "checks", Check.class);
     signs = shelf.table("sign", "signs.yaml", "signs", Sign.class);
+    openWords = shelf.table("open word", "open-words.yaml", "open-words", OpenWord.class);
     fields = shelf.section("field", "context.yaml", "fields", ContextField.class);
     conditions = shelf.section("condition", "context.yaml", "conditions", Condition.class);
     media = shelf.table("medium", "media.yaml", "media", Medium.class);
@@ -120,6 +122,9 @@ public final class Knowledge {
     for (Sign sign : signs) {
       shelf.refers(signs, sign.id(), "patterns", sign.patterns(), patterns);
       shelf.refers(signs, sign.id(), "check", List.of(sign.check()), checks);
+      if (sign.sameAs() != null) {
+        shelf.refers(signs, sign.id(), "same-as", List.of(sign.sameAs()), fields);
+      }
       if (sign.of() != null) {
         shelf.named(
             signs,
@@ -138,6 +143,15 @@ public final class Knowledge {
           sign.alsoOn().values(),
           Set.copyOf(sign.patterns()),
           "pattern of it");
+    }
+    for (OpenWord word : openWords) {
+      shelf.refers(openWords, word.id(), "meant", word.meant(), signs);
+      if (signs.has(word.id())) {
+        shelf.wrong(openWords, word.id(), "id", "is the name of a sign");
+      }
+      word.meant().stream()
+          .filter(id -> signs.find(id).map(Sign::of).isPresent())
+          .forEach(id -> shelf.wrong(openWords, word.id(), "meant", id + " is a trait"));
     }
     for (Check check : checks) {
       nodes(shelf, checks, check.id(), "asks", check.asks());
@@ -338,6 +352,45 @@ public final class Knowledge {
 
   public Table<Check> checks() {
     return checks;
+  }
+
+  /**
+   * The words for a sign or an open word at a place.
+   *
+   * @param pattern the place, or null for any
+   */
+  public String label(String word, String pattern) {
+    Optional<Node> node = pattern == null ? Optional.empty() : node(Node.idOf(word, pattern));
+    String plain =
+        openWords
+            .find(word)
+            .map(OpenWord::label)
+            .orElseGet(() -> signs.find(word).orElseThrow().label());
+    return node.map(Node::label)
+        .orElseGet(
+            () ->
+                pattern == null
+                    ? plain
+                    : plain + ", " + patterns.find(pattern).orElseThrow().label());
+  }
+
+  public Table<OpenWord> openWords() {
+    return openWords;
+  }
+
+  /**
+   * The nodes that a sign or an open word can mean; none when neither is called that.
+   *
+   * @param pattern the place, or null for any
+   */
+  public List<Node> meant(String word, String pattern) {
+    List<String> meant = openWords.find(word).map(OpenWord::meant).orElseGet(() -> List.of(word));
+    return meant.stream()
+        .flatMap(sign -> signs.find(sign).stream())
+        .flatMap(sign -> sign.patterns().stream().map(at -> Node.idOf(sign.id(), at)))
+        .map(nodes::get)
+        .filter(node -> pattern == null || node.pattern().id().equals(pattern))
+        .toList();
   }
 
   public Table<Sign> signs() {

@@ -15,6 +15,8 @@ import java.util.Map;
  * @param alsoOn patterns that are offered on another kind of part too, by that kind
  * @param of the sign of which it is a trait, such as the ring of a spot, at the same places; its
  *     levels and leaks are then of the plants that show that sign
+ * @param sameAs id of the field that says the same, which no longer counts once this was looked
+ *     for, or null
  * @param proofOf causes of which it is proof, one or together
  */
 public record Sign(
@@ -30,6 +32,7 @@ public record Sign(
     Map<String, Level> leaks,
     Map<String, String> alsoOn,
     String of,
+    String sameAs,
     List<String> proofOf) {
 
   public Sign {

@@ -7,6 +7,11 @@ public enum LightClass {
   BRIGHT("bright: some direct sun early or late"),
   SUN("sun: hours of direct sun");
 
+  private static final double HOURS = 12;
+
+  /** Of a day whose light rises and falls like a sine. */
+  private static final double MEAN_OF_NOON = 2 / Math.PI;
+
   private final String label;
 
   LightClass(String label) {
@@ -35,6 +40,23 @@ public enum LightClass {
    */
   public static LightClass of(String word) {
     return valueOf(word.toUpperCase(java.util.Locale.ROOT));
+  }
+
+  /**
+   * The step that a reading at noon of a bright day falls into: half-way between the steps' mean
+   * days, of twelve hours with a peak at noon. Rule of thumb.
+   *
+   * @param ppfd µmol/m²/s
+   */
+  public static LightClass ofNoon(double ppfd) {
+    double dli = ppfd * HOURS * 3600 * MEAN_OF_NOON / 1e6;
+    LightClass step = LOW;
+    for (LightClass next : values()) {
+      if (next != LOW && dli >= Math.sqrt(step.meanDli() * next.meanDli())) {
+        step = next;
+      }
+    }
+    return step;
   }
 
   /** Steps from the other to this one; positive when this one is brighter. */

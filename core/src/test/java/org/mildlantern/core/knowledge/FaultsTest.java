@@ -77,7 +77,7 @@ class FaultsTest {
     assertThat(fault.what()).contains("there is no sign “stipple” (and in");
     assertThat(
             KnowledgeTest.SHIPPED.texts().get(fault.file()).lines().toList().get(fault.line() - 1))
-        .contains("stipple@");
+        .contains("stipple");
   }
 
   @Test
