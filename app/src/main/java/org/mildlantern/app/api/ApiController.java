@@ -75,6 +75,9 @@ class ApiController {
                     new Vocabulary.SignWord(
                         s.id(), s.label(), s.patterns(), List.of("present", "absent"), s.forms()))
             .toList(),
+        knowledge.openWords().stream()
+            .map(w -> new Vocabulary.OpenSign(w.id(), w.label(), w.meant()))
+            .toList(),
         knowledge.fields().stream()
             .filter(f -> !f.derived())
             .map(

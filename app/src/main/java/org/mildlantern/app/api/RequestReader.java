@@ -12,15 +12,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.ContextField;
-import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.OpenWord;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Usual;
@@ -141,28 +142,32 @@ final class RequestReader {
     } else if (!Set.of("present", "absent").contains(state.get())) {
       unknown(path + ".state", state.get(), List.of("present", "absent"));
     }
-    Sign sign = signId.flatMap(knowledge.signs()::find).orElse(null);
-    if (sign == null) {
-      signId.ifPresent(
-          id -> unknown(path + ".sign", id, knowledge.signs().stream().map(Sign::id).toList()));
+    String word = signId.orElse("");
+    List<Node> anywhere = knowledge.meant(word, null);
+    if (anywhere.isEmpty()) {
+      signId.ifPresent(id -> unknown(path + ".sign", id, words()));
       return Optional.empty();
     }
-    if (pattern.isPresent() && !sign.patterns().contains(pattern.get())) {
-      unknown(path + ".pattern", pattern.get(), sign.patterns());
+    List<Node> nodes = knowledge.meant(word, pattern.orElse(null));
+    if (nodes.isEmpty()) {
+      unknown(
+          path + ".pattern",
+          pattern.orElseThrow(),
+          anywhere.stream().map(one -> one.pattern().id()).distinct().toList());
       return Optional.empty();
     }
-    if (kind != null && !occurs(sign, pattern.orElse(null), kind.form())) {
+    if (kind != null && nodes.stream().noneMatch(one -> knowledge.occursOn(one, kind.form()))) {
       fault(path + ".sign", "cannot occur on the form '" + kind.form().id() + "'");
       return Optional.empty();
     }
-    return state.map(s -> new Finding(sign.id(), pattern.orElse(null), s.equals("present")));
+    return state.map(s -> new Finding(word, pattern.orElse(null), s.equals("present")));
   }
 
-  private boolean occurs(Sign sign, String pattern, GrowthForm form) {
-    return sign.patterns().stream()
-        .filter(p -> pattern == null || p.equals(pattern))
-        .map(p -> knowledge.node(Node.idOf(sign.id(), p)).orElseThrow())
-        .anyMatch(node -> knowledge.occursOn(node, form));
+  private List<String> words() {
+    return Stream.concat(
+            knowledge.signs().stream().map(Sign::id),
+            knowledge.openWords().stream().map(OpenWord::id))
+        .toList();
   }
 
   /** The same node twice, or a sign absent as a whole beside one of its patterns being present. */

@@ -7,6 +7,7 @@ record Vocabulary(
     List<FormWord> forms,
     List<PatternWord> patterns,
     List<SignWord> signs,
+    List<OpenSign> openSigns,
     List<FieldWord> context,
     List<TaxonWord> taxa,
     List<CauseWord> causes) {
@@ -20,6 +21,9 @@ record Vocabulary(
   /** forms is empty when the sign can occur on every form. */
   record SignWord(
       String id, String label, List<String> patterns, List<String> states, List<String> forms) {}
+
+  /** A word for one of several signs, for a finding whose sign is not known more closely. */
+  record OpenSign(String id, String label, List<String> meant) {}
 
   /** A number with unit and range, or a choice; list says whether several values may stand. */
   record FieldWord(

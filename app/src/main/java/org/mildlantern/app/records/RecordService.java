@@ -99,7 +99,7 @@ public class RecordService {
     }
     Set<String> known =
         knowledge.fields().stream()
-            .filter(field -> !field.derived())
+            .filter(field -> !field.derived() && !field.said())
             .map(ContextField::id)
             .collect(Collectors.toCollection(TreeSet::new));
     if (!filled.equals(known)) {

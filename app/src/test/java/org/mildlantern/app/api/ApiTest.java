@@ -47,6 +47,8 @@ class ApiTest {
         .andExpect(jsonPath("$.forms[0].parts.length()").value(greaterThan(5)))
         .andExpect(jsonPath("$.signs.length()").value(greaterThan(99)))
         .andExpect(jsonPath("$.signs[0].states[0]").value("present"))
+        .andExpect(
+            jsonPath("$.openSigns[?(@.id=='brown-spots')].meant[*]").value(hasItem("dark-spots")))
         .andExpect(jsonPath("$.context[?(@.id=='humidity')].unit").value("%"))
         .andExpect(jsonPath("$.context[*].id").value(org.hamcrest.Matchers.not(hasItem("season"))))
         .andExpect(jsonPath("$.taxa.length()").value(greaterThan(79)))
@@ -68,6 +70,25 @@ class ApiTest {
         .andExpect(jsonPath("$.ranking[0].evidence[0].kind").value("base"))
         .andExpect(jsonPath("$.nextChecks[0].lookFor.length()").value(greaterThan(0)))
         .andExpect(jsonPath("$.fit").value(greaterThan(0.5)));
+  }
+
+  @Test
+  void anOpenWordIsAFindingToo() throws Exception {
+    diagnose(
+            """
+            {"taxon": "Hoya carnosa", "date": "2026-09-10",
+             "findings": [{"sign": "white-stuff", "pattern": "joints", "state": "present"},
+                          {"sign": "eaten", "state": "absent"}]}
+            """)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.ranking[0].cause").value("mealybugs"));
+    diagnose(
+            """
+            {"taxon": "Hoya carnosa",
+             "findings": [{"sign": "white-stuff", "pattern": "twigs", "state": "present"}]}
+            """)
+        .andExpect(status().isBadRequest())
+        .andExpect(content().string(org.hamcrest.Matchers.containsString("$.findings[0].pattern")));
   }
 
   @Test

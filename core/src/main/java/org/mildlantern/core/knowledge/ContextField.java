@@ -12,6 +12,7 @@ import java.util.List;
  * @param valuesFrom "causes" when the choices are the ids of causes, else null
  * @param list whether several values may stand together
  * @param derived whether it is worked out and never given
+ * @param said whether no record tells it, only its keeper
  * @param from the given fields that a derived one is worked out from
  */
 public record ContextField(
@@ -24,6 +25,7 @@ public record ContextField(
     String valuesFrom,
     boolean list,
     boolean derived,
+    boolean said,
     List<String> from) {
 
   public ContextField {
