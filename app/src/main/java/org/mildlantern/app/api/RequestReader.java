@@ -25,6 +25,7 @@ import org.mildlantern.core.knowledge.OpenWord;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Usual;
+import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.words.Nearest;
 
 /** Reads a request into a question, collecting every fault with its path. */
@@ -32,6 +33,10 @@ final class RequestReader {
   private static final int MOST_FINDINGS = 60;
   private static final Set<String> FIELDS =
       Set.of("taxon", "form", "date", "latitude", "findings", "context");
+
+  /** Of a finding; the last four come with what was read and tell a diagnosis nothing. */
+  private static final Set<String> FINDING =
+      Set.of("sign", "pattern", "state", "from", "to", "sure", "alternatives");
 
   private final Knowledge knowledge;
   private final List<ApiFault.Problem> problems = new ArrayList<>();
@@ -61,6 +66,33 @@ final class RequestReader {
       throw new ApiFault(problems);
     }
     return new Question(kind, day, where, findings, circumstances, List.of());
+  }
+
+  /**
+   * A text to be read.
+   *
+   * @param kind null when the request names none
+   */
+  record Said(String text, Kind kind) {}
+
+  Said said(JsonNode body) {
+    if (body == null || !body.isObject()) {
+      fault("$", "a JSON object is expected");
+      throw new ApiFault(problems);
+    }
+    unknownFields(body, "$", Set.of("text", "taxon", "form", "date"));
+    Optional<String> said = text(body.get("text"), "$.text");
+    if (said.isEmpty() && problems.isEmpty()) {
+      fault("$.text", "is needed");
+    }
+    if (said.map(String::length).orElse(0) > Reader.LONGEST) {
+      fault("$.text", "at most " + Reader.LONGEST + " characters");
+    }
+    Kind kind = body.hasNonNull("taxon") || body.hasNonNull("form") ? kind(body) : null;
+    if (!problems.isEmpty()) {
+      throw new ApiFault(problems);
+    }
+    return new Said(said.orElseThrow(), kind);
   }
 
   private Kind kind(JsonNode body) {
@@ -130,7 +162,7 @@ final class RequestReader {
       fault(path, "an object with sign and state is expected");
       return Optional.empty();
     }
-    unknownFields(node, path, Set.of("sign", "pattern", "state"));
+    unknownFields(node, path, FINDING);
     Optional<String> signId = text(node.get("sign"), path + ".sign");
     Optional<String> pattern = text(node.get("pattern"), path + ".pattern");
     Optional<String> state = text(node.get("state"), path + ".state");

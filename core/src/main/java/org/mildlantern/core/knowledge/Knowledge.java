@@ -42,6 +42,7 @@ public final class Knowledge {
   private final Table<Pattern> patterns;
   private final Table<Check> checks;
   private final Table<Sign> signs;
+  private final Wording wording;
   private final Table<OpenWord> openWords;
   private final Table<ContextField> fields;
   private final Table<Condition> conditions;
@@ -87,6 +88,7 @@ public final class Knowledge {
             entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
     ways = new Ways(shelf);
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
+    wording = new Wording(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
     for (Sign sign : signs) {
@@ -257,6 +259,7 @@ public final class Knowledge {
       }
     }
     ways.check(shelf, this);
+    wording.check(shelf, this);
     for (Usual one : usual) {
       forms
           .find(one.form())
@@ -391,6 +394,11 @@ public final class Knowledge {
         .map(nodes::get)
         .filter(node -> pattern == null || node.pattern().id().equals(pattern))
         .toList();
+  }
+
+  /** The words of keepers. */
+  public Wording wording() {
+    return wording;
   }
 
   public Table<Sign> signs() {

@@ -1,0 +1,32 @@
+package org.mildlantern.app.api;
+
+import java.util.List;
+import java.util.Map;
+
+/** What was read from a text; findings and context are taken as they are by a diagnosis. */
+record ReadAnswer(
+    String taxon,
+    String form,
+    List<Found> findings,
+    Map<String, Object> context,
+    List<Part> unread) {
+
+  /**
+   * A finding with the part of the text that says it.
+   *
+   * @param pattern null when its place was not said
+   * @param sure 0 to 1
+   * @param alternatives signs that an open word can mean
+   */
+  record Found(
+      String sign,
+      String pattern,
+      String state,
+      int from,
+      int to,
+      double sure,
+      List<String> alternatives) {}
+
+  /** Characters of the text, from the first to after the last. */
+  record Part(int from, int to) {}
+}

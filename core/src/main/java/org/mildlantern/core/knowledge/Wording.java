@@ -1,0 +1,71 @@
+package org.mildlantern.core.knowledge;
+
+import java.util.List;
+import org.mildlantern.core.knowledge.load.Shelf;
+import org.mildlantern.core.knowledge.load.Table;
+
+/**
+ * The words of keepers: how they name parts, places, signs and circumstances, and what they say
+ * besides.
+ */
+public final class Wording {
+  private static final String FILE = "words/english.yaml";
+
+  private final Table<Say> subjects;
+  private final Table<Say> places;
+  private final Table<Say> says;
+  private final Table<Say> filler;
+
+  /**
+   * One thing and the ways to say it.
+   *
+   * @param id of a sign or an open word, or {@code field=value}; in the other sections a name
+   */
+  public record Say(String id, List<String> say) {}
+
+  Wording(Shelf shelf) {
+    subjects = shelf.section("subject", FILE, "subjects", Say.class);
+    places = shelf.section("place", FILE, "places", Say.class);
+    says = shelf.section("phrase", FILE, "says", Say.class);
+    filler = shelf.section("filler", FILE, "filler", Say.class);
+  }
+
+  void check(Shelf shelf, Knowledge knowledge) {
+    for (Say say : says) {
+      int is = say.id().indexOf('=');
+      if (is < 0 ? knowledge.meant(say.id(), null).isEmpty() : !fits(say.id(), is, knowledge)) {
+        shelf.wrong(says, say.id(), "id", "is no sign, no open word and no value of a field");
+      }
+      for (String phrase : say.say()) {
+        int slash = phrase.indexOf('/');
+        if (slash >= 0 && !subjects.has(phrase.substring(0, slash).strip())) {
+          shelf.wrong(says, say.id(), "say", "“" + phrase + "” speaks of no known subject");
+        }
+      }
+    }
+  }
+
+  private static boolean fits(String id, int is, Knowledge knowledge) {
+    return knowledge
+        .fields()
+        .find(id.substring(0, is))
+        .filter(field -> field.numeric() || field.values().contains(id.substring(is + 1)))
+        .isPresent();
+  }
+
+  public Table<Say> subjects() {
+    return subjects;
+  }
+
+  public Table<Say> places() {
+    return places;
+  }
+
+  public Table<Say> says() {
+    return says;
+  }
+
+  public Table<Say> filler() {
+    return filler;
+  }
+}

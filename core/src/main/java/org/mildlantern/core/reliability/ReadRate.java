@@ -1,0 +1,169 @@
+package org.mildlantern.core.reliability;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.diagnosis.Diagnostician;
+import org.mildlantern.core.diagnosis.Finding;
+import org.mildlantern.core.diagnosis.Question;
+import org.mildlantern.core.diagnosis.RankedCause;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.OpenWord;
+import org.mildlantern.core.said.Reader;
+import org.mildlantern.core.said.Reading;
+
+/**
+ * How much of what keepers say is read, and how often the right cause leads on it.
+ *
+ * @param statements that the texts make
+ * @param found of these
+ * @param read statements that were read
+ * @param invented of these, what no text says
+ * @param first texts whose right cause leads
+ * @param amongThree texts with a right cause among the first three
+ * @param urgent texts with a cause that must not be missed
+ * @param urgentFound of these, those in which it is among the first three
+ */
+public record ReadRate(
+    int texts,
+    int statements,
+    int found,
+    int read,
+    int invented,
+    int first,
+    int amongThree,
+    int urgent,
+    int urgentFound) {
+
+  /** What one text gave. */
+  public record One(
+      SaidText text,
+      Reading reading,
+      List<String> missed,
+      List<String> invented,
+      List<String> led) {
+    boolean first() {
+      return text.accept().contains(led.get(0));
+    }
+
+    boolean amongThree() {
+      return led.stream().limit(3).anyMatch(text.accept()::contains);
+    }
+
+    boolean urgentFound() {
+      return text.urgent() != null && led.stream().limit(3).anyMatch(text.accept()::contains);
+    }
+
+    int statements() {
+      return text.says().size() + text.not().size() + text.context().size();
+    }
+
+    int read() {
+      return reading.seen().size() + reading.told().size();
+    }
+  }
+
+  public static ReadRate of(List<One> ones) {
+    return new ReadRate(
+        ones.size(),
+        ones.stream().mapToInt(One::statements).sum(),
+        ones.stream().mapToInt(one -> one.statements() - one.missed().size()).sum(),
+        ones.stream().mapToInt(One::read).sum(),
+        ones.stream().mapToInt(one -> one.invented().size()).sum(),
+        (int) ones.stream().filter(One::first).count(),
+        (int) ones.stream().filter(One::amongThree).count(),
+        (int) ones.stream().filter(one -> one.text().urgent() != null).count(),
+        (int) ones.stream().filter(One::urgentFound).count());
+  }
+
+  /** Reads and diagnoses each text. */
+  public static List<One> each(List<SaidText> texts, Knowledge knowledge) {
+    Reader reader = new Reader(knowledge);
+    Diagnostician diagnostician = new Diagnostician(knowledge);
+    return texts.parallelStream().map(text -> one(text, reader, diagnostician, knowledge)).toList();
+  }
+
+  private static One one(
+      SaidText text, Reader reader, Diagnostician diagnostician, Knowledge knowledge) {
+    Reading reading = reader.read(text.text(), text.kind().form());
+    List<String> missed = new ArrayList<>();
+    Set<Object> used = new HashSet<>();
+    text.says().forEach(sign -> take(sign, true, reading, used, missed, knowledge));
+    text.not().forEach(sign -> take(sign, false, reading, used, missed, knowledge));
+    text.context()
+        .forEach(
+            (field, value) ->
+                reading.told().stream()
+                    .filter(told -> told.field().equals(field) && same(told.value(), value))
+                    .findFirst()
+                    .ifPresentOrElse(used::add, () -> missed.add(field + "=" + value)));
+    List<String> invented = new ArrayList<>();
+    reading.seen().stream()
+        .filter(seen -> !used.contains(seen))
+        .forEach(seen -> invented.add((seen.present() ? "" : "not ") + seen.sign()));
+    reading.told().stream()
+        .filter(told -> !used.contains(told))
+        .forEach(told -> invented.add(told.field() + "=" + told.value()));
+    return new One(text, reading, missed, invented, led(text, reading, diagnostician));
+  }
+
+  private static void take(
+      String sign,
+      boolean present,
+      Reading reading,
+      Set<Object> used,
+      List<String> missed,
+      Knowledge knowledge) {
+    reading.seen().stream()
+        .filter(seen -> seen.present() == present && alike(seen.sign(), sign, knowledge))
+        .findFirst()
+        .ifPresentOrElse(used::add, () -> missed.add((present ? "" : "not ") + sign));
+  }
+
+  /** The same sign, or an open word that can mean it. */
+  private static boolean alike(String read, String said, Knowledge knowledge) {
+    return read.equals(said) || means(read, said, knowledge) || means(said, read, knowledge);
+  }
+
+  private static boolean means(String word, String sign, Knowledge knowledge) {
+    return knowledge.openWords().find(word).map(OpenWord::meant).orElse(List.of()).contains(sign);
+  }
+
+  private static boolean same(String read, String said) {
+    try {
+      return Math.abs(Double.parseDouble(read) - Double.parseDouble(said)) < 0.51;
+    } catch (NumberFormatException e) {
+      return read.equals(said);
+    }
+  }
+
+  private static List<String> led(SaidText text, Reading reading, Diagnostician diagnostician) {
+    Map<String, Double> numbers = new HashMap<>();
+    Map<String, String> choices = new HashMap<>();
+    for (Reading.Told told : reading.told()) {
+      try {
+        numbers.put(told.field(), Double.parseDouble(told.value()));
+      } catch (NumberFormatException e) {
+        choices.put(told.field(), told.value());
+      }
+    }
+    List<Finding> findings =
+        reading.seen().stream()
+            .map(seen -> new Finding(seen.sign(), seen.pattern(), seen.present()))
+            .toList();
+    return diagnostician
+        .diagnose(
+            Question.of(
+                text.kind(), text.day(), findings, new Circumstances(numbers, choices, Set.of())))
+        .ranking()
+        .stream()
+        .limit(3)
+        .map(RankedCause::cause)
+        .map(cause -> cause.id())
+        .toList();
+  }
+}

@@ -1,0 +1,75 @@
+package org.mildlantern.core.reliability;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Date;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.load.PlainYaml;
+
+/**
+ * A description as a keeper would say it, with what it says and what is right.
+ *
+ * @param id odd ones may be looked at while words are gathered; even ones are only measured
+ * @param says signs or open words that it says are there
+ * @param not those that it says are not there
+ * @param context circumstances that it tells, by field
+ * @param accept causes of which one should lead
+ * @param urgent a cause that must not be missed, or null
+ */
+public record SaidText(
+    int id,
+    String text,
+    Kind kind,
+    LocalDate day,
+    List<String> says,
+    List<String> not,
+    Map<String, String> context,
+    List<String> accept,
+    String urgent) {
+  private static final List<String> VOICES = List.of("beginner", "expert", "phone", "abroad");
+
+  /** All that ship with the core. */
+  public static List<SaidText> all(Knowledge knowledge) {
+    List<SaidText> texts = new ArrayList<>();
+    for (String voice : VOICES) {
+      List<Map<String, Object>> entries = PlainYaml.resource("/texts/" + voice + ".yaml");
+      entries.forEach(entry -> texts.add(of(entry, knowledge)));
+    }
+    return texts;
+  }
+
+  /** Whether it may be looked at while words are gathered. */
+  public boolean open() {
+    return id % 2 == 1;
+  }
+
+  private static SaidText of(Map<String, Object> entry, Knowledge knowledge) {
+    Kind kind =
+        entry.containsKey("form")
+            ? knowledge.kind(knowledge.forms().find((String) entry.get("form")).orElseThrow())
+            : knowledge.kind(knowledge.taxonNamed((String) entry.get("kind")).orElseThrow());
+    Map<String, String> context = new LinkedHashMap<>();
+    ((Map<?, ?>) entry.getOrDefault("context", Map.of()))
+        .forEach((field, value) -> context.put(field.toString(), value.toString()));
+    return new SaidText(
+        (Integer) entry.get("id"),
+        (String) entry.get("text"),
+        kind,
+        ((Date) entry.get("day")).toInstant().atZone(ZoneOffset.UTC).toLocalDate(),
+        strings(entry, "says"),
+        strings(entry, "not"),
+        context,
+        strings(entry, "accept"),
+        (String) entry.get("urgent"));
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<String> strings(Map<String, Object> entry, String key) {
+    return (List<String>) entry.getOrDefault(key, List.of());
+  }
+}

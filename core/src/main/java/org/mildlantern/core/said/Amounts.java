@@ -1,0 +1,247 @@
+package org.mildlantern.core.said;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Figures and spans of time in a text, as values of the fields that they belong to. */
+final class Amounts {
+  private static final String NUMBER = "(-?\\d+(?:[.,]\\d+)?)";
+  private static final Map<String, Integer> WORDS =
+      Map.ofEntries(
+          Map.entry("a", 1),
+          Map.entry("an", 1),
+          Map.entry("one", 1),
+          Map.entry("two", 2),
+          Map.entry("three", 3),
+          Map.entry("four", 4),
+          Map.entry("five", 5),
+          Map.entry("six", 6),
+          Map.entry("seven", 7),
+          Map.entry("eight", 8),
+          Map.entry("nine", 9),
+          Map.entry("ten", 10));
+  private static final String COUNT =
+      "(\\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten)";
+  private static final String UNIT = "(day|week|wk|month|year)s?";
+
+  private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
+  private static final Pattern BARE_RH =
+      Pattern.compile("\\b(?:rh|hum|humidity)\\D{0,12}?" + NUMBER);
+  private static final Pattern DEGREES =
+      Pattern.compile(
+          "(minus\\s+)?" + NUMBER + "\\s*(?:(?:°|º|degrees?)\\s*)?(c|f|celsius|fahrenheit)\\b");
+  private static final Pattern BARE_DEGREES =
+      Pattern.compile(
+          "(minus\\s+)?" + NUMBER + "\\s*(?:°|º|degrees?)(?!\\s*(?:n|s|german|dh|hard))");
+  private static final Pattern HOT =
+      Pattern.compile(
+          "\\b(?:too hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
+  private static final Pattern EC =
+      Pattern.compile(NUMBER + "\\s*(?:µs|μs|us|microsiemens)(?:/cm)?");
+  private static final Pattern EC_MILLI = Pattern.compile(NUMBER + "\\s*ms(?:/cm)?\\b");
+  private static final Pattern HARDNESS =
+      Pattern.compile(NUMBER + "\\s*(?:°\\s*dh|dh\\b|degrees?\\s+(?:german|hard|dh))");
+  private static final Pattern LUX = Pattern.compile(NUMBER + "\\s*(?:lux|lx)\\b");
+  private static final Pattern FOOT_CANDLES =
+      Pattern.compile(NUMBER + "\\s*(?:foot[- ]?candles?|fc)\\b");
+  private static final Pattern PPFD = Pattern.compile(NUMBER + "\\s*(?:µmol|μmol|umol|ppfd)");
+  private static final Pattern EVERY =
+      Pattern.compile(
+          "\\b(?:every|each)\\s+(?:(other|second)\\s+)?(?:" + COUNT + "\\s+)?" + UNIT + "\\b");
+  private static final Pattern TIMES =
+      Pattern.compile("\\b(once|twice|" + COUNT + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+" + UNIT);
+  private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
+  private static final Pattern AGO =
+      Pattern.compile(
+          "(?:\\bbefore\\s+)?\\b"
+              + COUNT
+              + "\\s+"
+              + UNIT
+              + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b");
+  private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
+  private static final Pattern WATERS =
+      Pattern.compile("\\b(?:water(?:ed|ing)?|soak(?:ed)?|drink|mist(?:ed)?)\\b");
+
+  /** Lux of a foot-candle. */
+  private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
+
+  private final String text;
+  private final List<Token> tokens;
+  private final Map<String, Reading.Told> told = new LinkedHashMap<>();
+
+  private Amounts(String text, List<Token> tokens) {
+    this.text = text.toLowerCase(Locale.ROOT).replace('−', '-');
+    this.tokens = tokens;
+  }
+
+  static List<Reading.Told> of(String text, List<Token> tokens) {
+    if (text.toLowerCase(Locale.ROOT).length() != text.length()) {
+      return List.of();
+    }
+    Amounts amounts = new Amounts(text, tokens);
+    amounts.read();
+    return new ArrayList<>(amounts.told.values());
+  }
+
+  private void read() {
+    each(
+        PERCENT,
+        m -> {
+          if (clause(m).matches("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*")) {
+            put("humidity", number(m, 1), m);
+          }
+        });
+    each(BARE_RH, m -> put("humidity", number(m, 1), m));
+    each(DEGREES, m -> temperature(m, m.group(3).startsWith("f")));
+    each(BARE_DEGREES, m -> temperature(m, false));
+    each(EC, m -> put("water-ec", number(m, 1), m));
+    each(EC_MILLI, m -> put("water-ec", 1000 * number(m, 1), m));
+    each(HARDNESS, m -> put("water-hardness", number(m, 1), m));
+    each(LUX, m -> put("light-lux", number(m, 1), m));
+    each(FOOT_CANDLES, m -> put("light-lux", Math.round(LUX_OF_A_FOOT_CANDLE * number(m, 1)), m));
+    each(PPFD, m -> put("light-ppfd", number(m, 1), m));
+    each(EVERY, this::every);
+    each(TIMES, this::times);
+    each(
+        ADVERB,
+        m -> {
+          if (waters(m)) {
+            put(
+                "watering-every",
+                Map.of("daily", 1, "weekly", 7, "fortnightly", 14, "monthly", 30).get(m.group(1)),
+                m);
+          }
+        });
+    each(AGO, m -> since(m, days(m.group(1), m.group(2))));
+    each(
+        LAST,
+        m -> since(m, Map.of("last week", 7, "yesterday", 1, "last month", 30).get(m.group(1))));
+  }
+
+  private interface Take {
+    void from(Matcher match);
+  }
+
+  private void each(Pattern pattern, Take take) {
+    Matcher match = pattern.matcher(text);
+    while (match.find()) {
+      take.from(match);
+    }
+  }
+
+  private static double number(Matcher match, int group) {
+    return Double.parseDouble(match.group(group).replace(',', '.'));
+  }
+
+  private static int days(String count, String unit) {
+    int number = WORDS.containsKey(count) ? WORDS.get(count) : Integer.parseInt(count);
+    return number
+        * switch (unit) {
+          case "week", "wk" -> 7;
+          case "month" -> 30;
+          case "year" -> 365;
+          default -> 1;
+        };
+  }
+
+  private void put(String field, double value, Matcher match) {
+    String plain = value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+    told.putIfAbsent(
+        field, new Reading.Told(field, plain, new Reading.Span(match.start(), match.end())));
+  }
+
+  private void temperature(Matcher match, boolean fahrenheit) {
+    double value = number(match, 2);
+    if (match.group(1) != null) {
+      value = -Math.abs(value);
+    }
+    double celsius = fahrenheit ? Math.round((value - 32) / 1.8 * 10) / 10.0 : value;
+    String clause = clause(match);
+    if (celsius <= 3
+        || clause.matches("(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit)\\b.*")) {
+      put("coldest", celsius, match);
+    } else if (celsius >= 27 && HOT.matcher(sentence(match)).find()
+        || clause.matches("(?s).*\\b(?:maxima|got to|reached|heatwave)\\b.*")) {
+      put("warmest", celsius, match);
+    } else {
+      put("temperature", celsius, match);
+    }
+  }
+
+  private void every(Matcher match) {
+    if (waters(match)) {
+      int each = match.group(2) == null ? 1 : WORDS.getOrDefault(match.group(2), 0);
+      each = each == 0 ? Integer.parseInt(match.group(2)) : each;
+      int days = days("one", match.group(3)) * each * (match.group(1) == null ? 1 : 2);
+      put("watering-every", days, match);
+    }
+  }
+
+  private void times(Matcher match) {
+    if (waters(match)) {
+      String often = match.group(1);
+      double times =
+          often.equals("once") ? 1 : often.equals("twice") ? 2 : days(match.group(2), "day");
+      put("watering-every", Math.round(10 * days("one", match.group(3)) / times) / 10.0, match);
+    }
+  }
+
+  private boolean waters(Matcher match) {
+    return WATERS.matcher(sentence(match)).find() || sentence(match).contains("give water");
+  }
+
+  /** A span of time, by the verb of its clause. */
+  private void since(Matcher match, int days) {
+    String clause = clause(match);
+    if (clause.matches("(?s).*\\b(?:repot|division|divided|transplant)\\w*.*")) {
+      put("days-since-repot", days, match);
+    } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its|the) place|turned)\\b.*")) {
+      put("days-since-move", days, match);
+    } else if (clause.matches("(?s).*\\b(?:bought|got|arrived|home|buy)\\b.*")
+        && !clause.contains("years")) {
+      put("days-since-arrival", days, match);
+    } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")
+        && clause.contains("water")) {
+      put("stood-for", days, match);
+    } else if (clause.matches(
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|last watered)\\b.*")) {
+      put("days-since-watering", days, match);
+    } else if (clause.matches("(?s).*\\bwet\\b.*") && days > 1) {
+      put("wet-days", days, match);
+    } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {
+      put("days-since-move", days, match);
+    }
+  }
+
+  private String clause(Matcher match) {
+    return around(match, true);
+  }
+
+  private String sentence(Matcher match) {
+    return around(match, false);
+  }
+
+  private String around(Matcher match, boolean clause) {
+    int from = match.start();
+    int to = match.end();
+    Set<Integer> here = new java.util.HashSet<>();
+    for (Token token : tokens) {
+      if (token.to() > match.start() && token.from() < match.end()) {
+        here.add(clause ? token.clause() : token.sentence());
+      }
+    }
+    for (Token token : tokens) {
+      if (here.contains(clause ? token.clause() : token.sentence())) {
+        from = Math.min(from, token.from());
+        to = Math.max(to, token.to());
+      }
+    }
+    return text.substring(from, to);
+  }
+}

@@ -1,0 +1,120 @@
+package org.mildlantern.core.said;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Wording;
+
+/**
+ * The words by which keepers name signs, places and circumstances, ready to be looked up by stem.
+ *
+ * <p>A phrase such as {@code leaf/ brown|black spot} needs its words in one clause, in any order;
+ * {@code |} parts words of which one will do, {@code @name} stands for any word of a place, and
+ * what stands before the slash is the part that is spoken of.
+ */
+public final class Lexicon {
+  private static final Pattern SPACE = Pattern.compile("\\s+");
+
+  private final Map<String, Set<String>> subjects = new HashMap<>();
+  private final Map<String, Set<String>> places = new HashMap<>();
+  private final Map<String, List<Phrase>> byStem = new HashMap<>();
+  private final Set<String> filler = new HashSet<>();
+  private final Set<String> open = new HashSet<>();
+
+  public Lexicon(Knowledge knowledge) {
+    knowledge.openWords().forEach(word -> open.add(word.id()));
+    knowledge.wording().subjects().forEach(one -> put(subjects, one));
+    knowledge.wording().places().forEach(one -> put(places, one));
+    knowledge.wording().filler().forEach(one -> one.say().forEach(w -> filler.add(Tokens.stem(w))));
+    knowledge.wording().says().forEach(one -> one.say().forEach(say -> add(one.id(), say)));
+    knowledge.signs().forEach(sign -> phrases(sign.id(), sign.words(), knowledge));
+    knowledge.openWords().forEach(word -> phrases(word.id(), word.words(), knowledge));
+  }
+
+  /** Words of a sign for which no phrases were gathered; single ones are too open to be read. */
+  private void phrases(String id, List<String> words, Knowledge knowledge) {
+    if (!knowledge.wording().says().has(id)) {
+      words.stream().filter(say -> Tokens.of(say).size() > 1).forEach(say -> add(id, say));
+    }
+  }
+
+  private static void put(Map<String, Set<String>> into, Wording.Say one) {
+    one.say()
+        .forEach(
+            word -> into.computeIfAbsent(Tokens.stem(word), s -> new HashSet<>()).add(one.id()));
+  }
+
+  /**
+   * A compiled phrase.
+   *
+   * @param subject the part that is spoken of, or null
+   * @param items words of which each needs one of its stems
+   * @param open whether it can mean several signs; what means one goes first
+   */
+  record Phrase(String id, String subject, List<Set<String>> items, boolean open) {
+    /** Whether it tells a circumstance. */
+    boolean isTold() {
+      return id.indexOf('=') >= 0;
+    }
+
+    double weight() {
+      return items.size() + (subject == null ? 0 : 0.5) - (open ? 0.75 : 0);
+    }
+  }
+
+  private void add(String id, String say) {
+    int slash = say.indexOf('/');
+    String subject = slash < 0 ? null : say.substring(0, slash).strip();
+    List<Set<String>> items = new ArrayList<>();
+    for (String word : SPACE.split(say.substring(slash + 1).strip())) {
+      if (word.indexOf('|') < 0 && !word.startsWith("@")) {
+        Tokens.of(word).forEach(token -> items.add(Set.of(token.stem())));
+        continue;
+      }
+      Set<String> stems = new HashSet<>();
+      for (String one : word.split("\\|")) {
+        if (one.startsWith("@")) {
+          places.forEach(
+              (stem, names) -> {
+                if (names.contains(one.substring(1))) {
+                  stems.add(stem);
+                }
+              });
+        } else {
+          stems.add(Tokens.stem(one));
+        }
+      }
+      items.add(stems);
+    }
+    Phrase phrase = new Phrase(id, subject, List.copyOf(items), open.contains(id));
+    Set<String> seen = new HashSet<>();
+    for (Set<String> item : items) {
+      for (String stem : item) {
+        if (seen.add(stem)) {
+          byStem.computeIfAbsent(stem, s -> new ArrayList<>()).add(phrase);
+        }
+      }
+    }
+  }
+
+  List<Phrase> phrases(String stem) {
+    return byStem.getOrDefault(stem, List.of());
+  }
+
+  Set<String> subjects(String stem) {
+    return subjects.getOrDefault(stem, Set.of());
+  }
+
+  Set<String> places(String stem) {
+    return places.getOrDefault(stem, Set.of());
+  }
+
+  boolean isFiller(String stem) {
+    return filler.contains(stem) || stem.length() < 2;
+  }
+}

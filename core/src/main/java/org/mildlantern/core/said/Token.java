@@ -1,0 +1,12 @@
+package org.mildlantern.core.said;
+
+/**
+ * A word of a text.
+ *
+ * @param stem its stem, lower case
+ * @param from offset of its first character
+ * @param to offset after its last
+ * @param clause number of the clause that it stands in
+ * @param sentence number of its sentence
+ */
+record Token(String stem, int from, int to, int clause, int sentence) {}

@@ -1,0 +1,181 @@
+package org.mildlantern.core.said;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.reliability.ReadRate;
+import org.mildlantern.core.reliability.SaidText;
+
+class ReaderTest {
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final Reader READER = new Reader(KNOWLEDGE);
+  private static final GrowthForm LEAFY = KNOWLEDGE.forms().find("leafy-stem").orElseThrow();
+
+  private static List<String> seen(String text) {
+    return READER.read(text, LEAFY).seen().stream()
+        .map(
+            one ->
+                (one.present() ? "" : "no ")
+                    + one.sign()
+                    + (one.pattern() == null ? "" : "@" + one.pattern()))
+        .toList();
+  }
+
+  private static List<String> told(String text) {
+    return READER.read(text, null).told().stream()
+        .map(one -> one.field() + "=" + one.value())
+        .toList();
+  }
+
+  @Test
+  void aSentenceGivesWhatItSaysAndNoMore() {
+    String text = "Edges going brown and crispy, no webs that I can see, the soil is bone dry.";
+    Reading reading = READER.read(text, LEAFY);
+    assertThat(seen(text))
+        .containsExactly("crisp-margins@margins", "no webbing", "medium-dust-dry@medium");
+    Reading.Span edges = reading.seen().get(0).span();
+    assertThat(text.substring(edges.from(), edges.to())).startsWith("Edges").contains("brown");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "no spots, no insects|no insects",
+        "I can't see any webs|no webbing",
+        "insects I did not find|no insects",
+        "crown rot ruled out|no soft-crown"
+      })
+  void whatWasLookedForInVainIsNotThere(String text, String wanted) {
+    assertThat(
+            READER.read(text, null).seen().stream()
+                .map(one -> (one.present() ? "" : "no ") + one.sign()))
+        .contains(wanted);
+  }
+
+  @Test
+  void aPartIsWhatIsSpokenOf() {
+    assertThat(seen("the soil is wet and the leaves are limp"))
+        .contains("medium-soggy@medium")
+        .noneMatch(one -> one.startsWith("medium-dust-dry"));
+    assertThat(seen("dry soil, wet leaves")).contains("medium-dust-dry@medium");
+    assertThat(seen("oldest leaf yellow")).containsExactly("yellowing@oldest-only");
+    assertThat(seen("new leaves are yellow")).containsExactly("yellowing@new-leaves");
+  }
+
+  @Test
+  void aQuestionTellsNothing() {
+    assertThat(seen("Is it too wet?")).isEmpty();
+    assertThat(seen("Why are the leaves yellow?")).isNotEmpty();
+  }
+
+  @Test
+  void aDoubtIsLessSure() {
+    assertThat(READER.read("maybe some webs", LEAFY).seen().get(0).sure()).isLessThan(1);
+    assertThat(READER.read("some webs", LEAFY).seen().get(0).sure()).isEqualTo(1);
+  }
+
+  @Test
+  void anOpenWordComesWithWhatItCanMean() {
+    Reading.Seen open = READER.read("there are brown spots", LEAFY).seen().get(0);
+    assertThat(open.sign()).isEqualTo("brown-spots");
+    assertThat(open.alternatives()).contains("dark-spots", "dry-spots");
+  }
+
+  @Test
+  void aTraitSaysItsSignToo() {
+    assertThat(seen("it drops green leaves"))
+        .anyMatch(one -> one.startsWith("fallen-green"))
+        .anyMatch(one -> one.startsWith("leaf-fall"));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "the air is at 34 %|humidity=34",
+        "RH 28%|humidity=28",
+        "20 % of the leaves fell|",
+        "it was 64 °F in the room|temperature=17.8",
+        "minus 4 degrees last night|coldest=-4",
+        "maxima of 33 °C|warmest=33",
+        "our water has 18 °dH|water-hardness=18",
+        "water of 640 µS/cm|water-ec=640",
+        "1,2 mS/cm water|water-ec=1200",
+        "watered every other day|watering-every=2",
+        "I water it once a week|watering-every=7",
+        "water twice a week|watering-every=3.5",
+        "every two weeks it gets dusted|",
+        "repotted three weeks ago|days-since-repot=21",
+        "moved it five days ago|days-since-move=5",
+        "200 foot candles|light-lux=2153",
+        "90 µmol at noon|light-ppfd=90"
+      })
+  void figuresComeInTheirFieldsUnit(String text, String wanted) {
+    assertThat(String.join(",", told(text))).isEqualTo(wanted == null ? "" : wanted);
+  }
+
+  @Test
+  void aKindIsFoundInTheText() {
+    assertThat(READER.read("My peace lily droops", null).kind().taxon()).isEqualTo("spathiphyllum");
+    assertThat(READER.read("it droops", null).kind()).isNull();
+  }
+
+  @Test
+  void whatIsNotUnderstoodIsGivenBack() {
+    String text = "Leaves are limp, my sister says it hates me.";
+    Reading reading = READER.read(text, LEAFY);
+    assertThat(reading.unread())
+        .extracting(span -> text.substring(span.from(), span.to()))
+        .containsExactly("my sister says it hates me");
+  }
+
+  @Test
+  void hostileTextIsReadLikeAnyOther() {
+    Random random = new Random(3);
+    StringBuilder noise = new StringBuilder();
+    for (int i = 0; i < 100_000; i++) {
+      noise.append((char) random.nextInt(0xd800));
+    }
+    for (String text :
+        List.of(
+            "",
+            " ",
+            noise.toString(),
+            "x".repeat(100_000),
+            "1% ".repeat(40_000),
+            "no ".repeat(40_000),
+            "\u202eyellow\u202c leaves",
+            "\u0000\u0007 yellow leaves")) {
+      Reading reading = READER.read(text, LEAFY);
+      int end = Math.min(text.length(), Reader.LONGEST);
+      assertThat(reading.seen()).allMatch(one -> one.span().to() <= end);
+      assertThat(reading.unread()).allMatch(span -> span.from() < span.to() && span.to() <= end);
+    }
+  }
+
+  /** What holds today; odd ones were looked at while words were gathered, even ones never. */
+  @Test
+  void mostOfWhatKeepersSayIsRead() {
+    for (boolean open : new boolean[] {true, false}) {
+      ReadRate rate =
+          ReadRate.of(
+              ReadRate.each(
+                  SaidText.all(KNOWLEDGE).stream().filter(text -> text.open() == open).toList(),
+                  KNOWLEDGE));
+      assertThat(rate.texts()).isEqualTo(200);
+      assertThat(rate.urgentFound()).isEqualTo(rate.urgent());
+      assertThat(rate.found()).isGreaterThanOrEqualTo((int) (0.87 * rate.statements()));
+      assertThat(rate.invented()).isLessThanOrEqualTo((int) (0.14 * rate.read()));
+      assertThat(rate.first()).isGreaterThanOrEqualTo(168);
+      assertThat(rate.amongThree()).isGreaterThanOrEqualTo(187);
+    }
+  }
+}
