@@ -20,10 +20,7 @@ import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Taxon;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
-import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -158,20 +155,5 @@ class ApiController {
                         n.bits(),
                         n.nodes().stream().map(Node::id).toList()))
             .toList());
-  }
-
-  @ExceptionHandler(ApiFault.class)
-  ProblemDetail fault(ApiFault fault) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.BAD_REQUEST, "The request holds faults; see problems.");
-    problem.setTitle("Bad request");
-    problem.setProperty("problems", fault.problems());
-    return problem;
-  }
-
-  @ExceptionHandler(HttpMessageNotReadableException.class)
-  ProblemDetail unreadable() {
-    return fault(new ApiFault(List.of(new ApiFault.Problem("$", "is not valid JSON", List.of()))));
   }
 }
