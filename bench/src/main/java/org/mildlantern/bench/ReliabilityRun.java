@@ -13,14 +13,20 @@ public final class ReliabilityRun {
 
   private ReliabilityRun() {}
 
-  /** Arguments: the file to write, and the number of cases to draw. */
+  /** Arguments: the file to write, and the number of cases to draw, or “words” for these alone. */
   public static void main(String[] arguments) throws Exception {
-    Measured measured =
-        Measured.now(
-            Library.shipped().knowledge(),
-            LocalDate.now().toString(),
-            Integer.parseInt(arguments[1]),
-            new Random(SEED));
+    Measured measured = measured(arguments[1]);
     Files.writeString(Path.of(arguments[0]), measured.json() + "\n");
+  }
+
+  private static Measured measured(String what) {
+    if (what.equals("words")) {
+      return Measured.shipped().reading(Library.shipped().knowledge());
+    }
+    return Measured.now(
+        Library.shipped().knowledge(),
+        LocalDate.now().toString(),
+        Integer.parseInt(what),
+        new Random(SEED));
   }
 }

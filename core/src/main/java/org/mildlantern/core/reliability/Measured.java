@@ -16,6 +16,8 @@ import org.mildlantern.core.knowledge.Knowledge;
  * @param day when it was measured, ISO date
  * @param edition fingerprint of the knowledge it was measured on
  * @param untuned of the cases to which no number was tuned
+ * @param readSeen what is read of the texts that were looked at while words were gathered
+ * @param readUnseen the same of those that never were
  * @param misses written cases whose right cause did not lead
  */
 public record Measured(
@@ -33,7 +35,9 @@ public record Measured(
     Part untuned,
     List<Miss> misses,
     Calibration calibration,
-    CheckOrder order) {
+    CheckOrder order,
+    ReadRate readSeen,
+    ReadRate readUnseen) {
 
   /** How often the right cause led, or was among three, in a part of the cases. */
   public record Part(int cases, int first, int amongThree) {
@@ -68,7 +72,31 @@ public record Measured(
         Part.of(all.stream().filter(one -> !one.tuned()).toList(), knowledge),
         rate.misses().stream().map(Measured::miss).toList(),
         Calibration.of(knowledge, drawn, random),
-        CheckOrder.of(knowledge, drawn, random));
+        CheckOrder.of(knowledge, drawn, random),
+        ReadRate.of(true, knowledge),
+        ReadRate.of(false, knowledge));
+  }
+
+  /** The same with what is read measured anew, for words change without the knowledge. */
+  public Measured reading(Knowledge knowledge) {
+    return new Measured(
+        day,
+        edition,
+        cases,
+        first,
+        amongThree,
+        severalCases,
+        urgentCases,
+        urgentFound,
+        normalCases,
+        normalLeftAlone,
+        tuned,
+        untuned,
+        misses,
+        calibration,
+        order,
+        ReadRate.of(true, knowledge),
+        ReadRate.of(false, knowledge));
   }
 
   private static Miss miss(HitRate.Miss miss) {

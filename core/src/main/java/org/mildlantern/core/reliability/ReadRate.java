@@ -67,6 +67,14 @@ public record ReadRate(
     }
   }
 
+  /** Of the texts that may be looked at, or of those that never are. */
+  static ReadRate of(boolean open, Knowledge knowledge) {
+    return of(
+        each(
+            SaidText.all(knowledge).stream().filter(text -> text.open() == open).toList(),
+            knowledge));
+  }
+
   public static ReadRate of(List<One> ones) {
     return new ReadRate(
         ones.size(),

@@ -10,8 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.reliability.Measured;
 import org.mildlantern.core.reliability.ReadRate;
-import org.mildlantern.core.reliability.SaidText;
 
 class ReaderTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
@@ -163,13 +163,11 @@ class ReaderTest {
 
   /** What holds today; odd ones were looked at while words were gathered, even ones never. */
   @Test
-  void mostOfWhatKeepersSayIsRead() {
-    for (boolean open : new boolean[] {true, false}) {
-      ReadRate rate =
-          ReadRate.of(
-              ReadRate.each(
-                  SaidText.all(KNOWLEDGE).stream().filter(text -> text.open() == open).toList(),
-                  KNOWLEDGE));
+  void mostOfWhatKeepersSayIsReadAndToldTruly() {
+    Measured shipped = Measured.shipped();
+    Measured now = shipped.reading(KNOWLEDGE);
+    assertThat(shipped).as("bench/reliability words").isEqualTo(now);
+    for (ReadRate rate : List.of(now.readSeen(), now.readUnseen())) {
       assertThat(rate.texts()).isEqualTo(200);
       assertThat(rate.urgentFound()).isEqualTo(rate.urgent());
       assertThat(rate.found()).isGreaterThanOrEqualTo((int) (0.87 * rate.statements()));
