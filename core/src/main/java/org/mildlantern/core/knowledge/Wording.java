@@ -33,8 +33,11 @@ public final class Wording {
   void check(Shelf shelf, Knowledge knowledge) {
     for (Say say : says) {
       int is = say.id().indexOf('=');
-      if (is < 0 ? knowledge.meant(say.id(), null).isEmpty() : !fits(say.id(), is, knowledge)) {
-        shelf.wrong(says, say.id(), "id", "is no sign, no open word and no value of a field");
+      if (is < 0 && !knowledge.signs().knows(say.id()) && !knowledge.openWords().knows(say.id())) {
+        shelf.missing(says, say.id(), "id", say.id(), "sign “" + say.id() + "”");
+      }
+      if (is >= 0 && !fits(say.id(), is, knowledge)) {
+        shelf.wrong(says, say.id(), "id", "is no value of a field");
       }
       for (String phrase : say.say()) {
         int slash = phrase.indexOf('/');
@@ -46,11 +49,13 @@ public final class Wording {
   }
 
   private static boolean fits(String id, int is, Knowledge knowledge) {
-    return knowledge
-        .fields()
-        .find(id.substring(0, is))
-        .filter(field -> field.numeric() || field.values().contains(id.substring(is + 1)))
-        .isPresent();
+    String field = id.substring(0, is);
+    return knowledge.fields().knows(field)
+        && knowledge
+            .fields()
+            .find(field)
+            .map(f -> f.values().contains(id.substring(is + 1)))
+            .orElse(true);
   }
 
   public Table<Say> subjects() {

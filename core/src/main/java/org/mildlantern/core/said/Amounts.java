@@ -71,6 +71,9 @@ final class Amounts {
   /** Lux of a foot-candle. */
   private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
 
+  /** Nobody tells more figures of one kind than this. */
+  private static final int MOST_OF_A_KIND = 8;
+
   private final String text;
   private final List<Token> tokens;
   private final Map<String, Reading.Told> told = new LinkedHashMap<>();
@@ -130,7 +133,7 @@ final class Amounts {
 
   private void each(Pattern pattern, Take take) {
     Matcher match = pattern.matcher(text);
-    while (match.find()) {
+    for (int n = 0; n < MOST_OF_A_KIND && match.find(); n++) {
       take.from(match);
     }
   }

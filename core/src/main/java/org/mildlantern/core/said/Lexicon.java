@@ -1,6 +1,7 @@
 package org.mildlantern.core.said;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -23,6 +24,7 @@ public final class Lexicon {
   private final Map<String, Set<String>> subjects = new HashMap<>();
   private final Map<String, Set<String>> places = new HashMap<>();
   private final Map<String, List<Phrase>> byStem = new HashMap<>();
+  private final List<Phrase> all = new ArrayList<>();
   private final Set<String> filler = new HashSet<>();
   private final Set<String> open = new HashSet<>();
 
@@ -34,6 +36,7 @@ public final class Lexicon {
     knowledge.wording().says().forEach(one -> one.say().forEach(say -> add(one.id(), say)));
     knowledge.signs().forEach(sign -> phrases(sign.id(), sign.words(), knowledge));
     knowledge.openWords().forEach(word -> phrases(word.id(), word.words(), knowledge));
+    index();
   }
 
   /** Words of a sign for which no phrases were gathered; single ones are too open to be read. */
@@ -91,14 +94,18 @@ public final class Lexicon {
       }
       items.add(stems);
     }
-    Phrase phrase = new Phrase(id, subject, List.copyOf(items), open.contains(id));
-    Set<String> seen = new HashSet<>();
-    for (Set<String> item : items) {
-      for (String stem : item) {
-        if (seen.add(stem)) {
-          byStem.computeIfAbsent(stem, s -> new ArrayList<>()).add(phrase);
-        }
-      }
+    all.add(new Phrase(id, subject, List.copyOf(items), open.contains(id)));
+  }
+
+  /** Looks each phrase up by that of its words which fewest others have. */
+  private void index() {
+    Map<String, Integer> uses = new HashMap<>();
+    all.forEach(p -> p.items().forEach(item -> item.forEach(s -> uses.merge(s, 1, Integer::sum))));
+    for (Phrase phrase : all) {
+      phrase.items().stream()
+          .min(Comparator.comparingInt(item -> item.stream().mapToInt(uses::get).sum()))
+          .orElseThrow()
+          .forEach(stem -> byStem.computeIfAbsent(stem, s -> new ArrayList<>()).add(phrase));
     }
   }
 

@@ -11,7 +11,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.GrowthForm;
@@ -77,31 +76,30 @@ public final class Reader {
   private final Knowledge knowledge;
   private final Lexicon lexicon;
 
-  /** First words of the names of kinds. */
-  private final Set<String> named;
+  /** Kinds by all their names and by their genus, in plain letters. */
+  private final Map<String, Taxon> kinds = new HashMap<>();
 
   public Reader(Knowledge knowledge) {
     this.knowledge = knowledge;
     this.lexicon = new Lexicon(knowledge);
-    this.named =
-        knowledge.taxa().stream()
-            .flatMap(
-                taxon ->
-                    Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common())
-                        .flatMap(List::stream))
-            .map(name -> firstWord(name))
-            .collect(Collectors.toUnmodifiableSet());
+    for (Taxon taxon : knowledge.taxa()) {
+      names(taxon).forEach(name -> kinds.putIfAbsent(plain(name), taxon));
+    }
+    for (Taxon taxon : knowledge.taxa()) {
+      Stream.concat(Stream.of(taxon.name()), taxon.synonyms().stream())
+          .map(name -> plain(name).split(" ", 2)[0])
+          .forEach(
+              genus ->
+                  knowledge.taxonNamed(genus).ifPresent(kind -> kinds.putIfAbsent(genus, kind)));
+    }
   }
 
-  private static boolean isCalled(Taxon taxon, String name) {
-    String plain = name.replace('-', ' ');
-    return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common())
-        .flatMap(List::stream)
-        .anyMatch(one -> one.replace('-', ' ').equalsIgnoreCase(plain));
+  private static Stream<String> names(Taxon taxon) {
+    return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common()).flatMap(List::stream);
   }
 
-  private static String firstWord(String name) {
-    return name.split("[\\s-]+", 2)[0].toLowerCase(Locale.ROOT);
+  private static String plain(String name) {
+    return name.replace('-', ' ').toLowerCase(Locale.ROOT);
   }
 
   /** A phrase with the words of the text that make it. */
@@ -426,13 +424,10 @@ public final class Reader {
     for (int words = NAME_WORDS; words > 0; words--) {
       for (int i = 0; i + words <= tokens.size(); i++) {
         String name = text.substring(tokens.get(i).from(), tokens.get(i + words - 1).to());
-        if (!named.contains(firstWord(name))
-            || words == 1 && lexicon.isFiller(tokens.get(i).stem())) {
+        if (words == 1 && lexicon.isFiller(tokens.get(i).stem())) {
           continue;
         }
-        boolean alone = words == 1;
-        Optional<Taxon> taxon =
-            knowledge.taxonNamed(name).filter(found -> alone || isCalled(found, name));
+        Optional<Taxon> taxon = Optional.ofNullable(kinds.get(plain(name)));
         if (taxon.isPresent()) {
           for (int w = 0; w < words; w++) {
             used.add(i + w);
