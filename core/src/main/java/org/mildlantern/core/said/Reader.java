@@ -68,6 +68,7 @@ public final class Reader {
           "haven’t",
           "hasn’t",
           "couldn’t");
+  private static final List<String> AROUND = List.of("around");
   private static final Set<String> NOT_AFTER = Set.of("absent", "negative", "unremarkable");
   private static final Set<String> DOUBT =
       Set.of("maybe", "perhaps", "possibly", "might", "guess", "suspect", "suspected", "probably");
@@ -133,7 +134,9 @@ public final class Reader {
     List<Reading.Seen> seen = new ArrayList<>();
     Set<Integer> claimed = new HashSet<>();
     for (Match match : matches(tokens, subjects)) {
-      if (match.at.stream().anyMatch(i -> claimed.contains(i) && !isShared(tokens.get(i)))) {
+      boolean taken =
+          match.at.stream().anyMatch(i -> claimed.contains(i) && !isShared(tokens.get(i)));
+      if (taken && !isOfThePlace(match.phrase.id())) {
         continue;
       }
       if (isAsked(match, text, tokens)) {
@@ -160,6 +163,8 @@ public final class Reader {
       seen.add(seen(match, tokens, form));
     }
     seen.addAll(wholes(seen));
+    List<Reading.Seen> all = List.copyOf(seen);
+    seen.removeIf(open -> isKnownWhich(open, all));
     return new Reading(kind, once(seen), List.copyOf(told), unread(tokens, used, told));
   }
 
@@ -169,6 +174,17 @@ public final class Reader {
     double value = Double.parseDouble(told.value());
     return (field.min() == null || value >= field.min())
         && (field.max() == null || value <= field.max());
+  }
+
+  /** What stands round a plant is said in the words of what it did to the plant. */
+  private boolean isOfThePlace(String id) {
+    return knowledge.signs().find(id).filter(s -> s.patterns().equals(AROUND)).isPresent();
+  }
+
+  /** An open word tells nothing more once one of the signs that it can mean was read. */
+  private static boolean isKnownWhich(Reading.Seen open, List<Reading.Seen> seen) {
+    return open.present()
+        && seen.stream().anyMatch(one -> one.present() && open.alternatives().contains(one.sign()));
   }
 
   /** A trait that is there says that its sign is. */
