@@ -138,6 +138,8 @@ abstract class BrowserCase {
     page.navigate("/sign-in");
     button("Open the demo collection").click();
     assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/today"));
+    // A key that is pressed before the page has all its scripts is lost.
+    page.waitForLoadState();
   }
 
   /** Makes an account and signs in with it. */
