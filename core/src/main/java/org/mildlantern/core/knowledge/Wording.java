@@ -11,6 +11,8 @@ import org.mildlantern.core.knowledge.load.Table;
 public final class Wording {
   private static final String FILE = "words/english.yaml";
 
+  private final Table<Say> inflections;
+  private final Table<Say> particles;
   private final Table<Say> subjects;
   private final Table<Say> places;
   private final Table<Say> says;
@@ -24,6 +26,8 @@ public final class Wording {
   public record Say(String id, List<String> say) {}
 
   Wording(Shelf shelf) {
+    inflections = shelf.section("word", FILE, "inflections", Say.class);
+    particles = shelf.section("particle", FILE, "particles", Say.class);
     subjects = shelf.section("subject", FILE, "subjects", Say.class);
     places = shelf.section("place", FILE, "places", Say.class);
     says = shelf.section("phrase", FILE, "says", Say.class);
@@ -56,6 +60,16 @@ public final class Wording {
             .find(field)
             .map(f -> f.values().contains(id.substring(is + 1)))
             .orElse(true);
+  }
+
+  /** Forms of a word that no rule leads back to it. */
+  public Table<Say> inflections() {
+    return inflections;
+  }
+
+  /** Words that deny, doubt, ask or turn to something else; none when there are no such. */
+  public List<String> particles(String id) {
+    return particles.find(id).map(Say::say).orElse(List.of());
   }
 
   public Table<Say> subjects() {

@@ -18,9 +18,10 @@ import org.mildlantern.core.knowledge.Wording;
  * {@code |} parts words of which one will do, {@code @name} stands for any word of a place, and
  * what stands before the slash is the part that is spoken of.
  */
-public final class Lexicon {
+final class Lexicon {
   private static final Pattern SPACE = Pattern.compile("\\s+");
 
+  private final Tokens tokens;
   private final Map<String, Set<String>> subjects = new HashMap<>();
   private final Map<String, Set<String>> places = new HashMap<>();
   private final Map<String, List<Phrase>> byStem = new HashMap<>();
@@ -28,11 +29,12 @@ public final class Lexicon {
   private final Set<String> filler = new HashSet<>();
   private final Set<String> open = new HashSet<>();
 
-  public Lexicon(Knowledge knowledge) {
+  Lexicon(Knowledge knowledge, Tokens tokens) {
+    this.tokens = tokens;
     knowledge.openWords().forEach(word -> open.add(word.id()));
     knowledge.wording().subjects().forEach(one -> put(subjects, one));
     knowledge.wording().places().forEach(one -> put(places, one));
-    knowledge.wording().filler().forEach(one -> one.say().forEach(w -> filler.add(Tokens.stem(w))));
+    knowledge.wording().filler().forEach(one -> one.say().forEach(w -> filler.add(tokens.stem(w))));
     knowledge.wording().says().forEach(one -> one.say().forEach(say -> add(one.id(), say)));
     knowledge.signs().forEach(sign -> phrases(sign.id(), sign.words(), knowledge));
     knowledge.openWords().forEach(word -> phrases(word.id(), word.words(), knowledge));
@@ -42,14 +44,14 @@ public final class Lexicon {
   /** Words of a sign for which no phrases were gathered; single ones are too open to be read. */
   private void phrases(String id, List<String> words, Knowledge knowledge) {
     if (!knowledge.wording().says().has(id)) {
-      words.stream().filter(say -> Tokens.of(say).size() > 1).forEach(say -> add(id, say));
+      words.stream().filter(say -> tokens.of(say).size() > 1).forEach(say -> add(id, say));
     }
   }
 
-  private static void put(Map<String, Set<String>> into, Wording.Say one) {
+  private void put(Map<String, Set<String>> into, Wording.Say one) {
     one.say()
         .forEach(
-            word -> into.computeIfAbsent(Tokens.stem(word), s -> new HashSet<>()).add(one.id()));
+            word -> into.computeIfAbsent(tokens.stem(word), s -> new HashSet<>()).add(one.id()));
   }
 
   /**
@@ -76,7 +78,7 @@ public final class Lexicon {
     List<Set<String>> items = new ArrayList<>();
     for (String word : SPACE.split(say.substring(slash + 1).strip())) {
       if (word.indexOf('|') < 0 && !word.startsWith("@")) {
-        Tokens.of(word).forEach(token -> items.add(Set.of(token.stem())));
+        tokens.of(word).forEach(token -> items.add(Set.of(token.stem())));
         continue;
       }
       Set<String> stems = new HashSet<>();
@@ -89,7 +91,7 @@ public final class Lexicon {
                 }
               });
         } else {
-          stems.add(Tokens.stem(one));
+          stems.add(tokens.stem(one));
         }
       }
       items.add(stems);
