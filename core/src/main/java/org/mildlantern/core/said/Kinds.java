@@ -37,8 +37,9 @@ final class Kinds {
     return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common()).flatMap(List::stream);
   }
 
+  /** Without a possessive, hyphens and capitals. */
   private static String plain(String name) {
-    return name.replace('-', ' ').toLowerCase(Locale.ROOT);
+    return name.replaceAll("['’]s\\b", "").replace('-', ' ').toLowerCase(Locale.ROOT);
   }
 
   /** The longest name of a kind that stands in the text. */
