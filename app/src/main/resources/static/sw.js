@@ -6,7 +6,7 @@ const PATIENCE = 10000;
 
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (e) => e.waitUntil(self.clients.claim()));
-self.addEventListener("message", (e) => e.waitUntil(Promise.all(e.data.map((url) => lineFirst(new Request(url, { credentials: "same-origin" }))))));
+self.addEventListener("message", (e) => e.waitUntil(Promise.all(e.data.map((url) => lineFirst(new Request(url, { credentials: "same-origin", headers: { "Kept-Copy": "1" } }))))));
 self.addEventListener("fetch", (e) => {
   const request = e.request;
   if (request.method === "GET" && new URL(request.url).origin === self.location.origin && (request.mode === "navigate" || isPart(request.url))) {

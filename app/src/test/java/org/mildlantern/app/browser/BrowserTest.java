@@ -111,7 +111,8 @@ class BrowserTest extends BrowserCase {
 
   @Test
   void theRoundByKeyboardAlone() {
-    enterDemo();
+    enterOwnDemo();
+    page.waitForLoadState();
     Locator due = page.locator(".row-i:not(.done)");
     int before = due.count();
     assertThat(page.locator(".row-i.next")).hasCount(1);
