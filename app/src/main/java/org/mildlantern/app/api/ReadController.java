@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
@@ -36,33 +37,25 @@ class ReadController {
       content = @Content(schema = @Schema(implementation = ReadRequest.class)))
   ReadAnswer read(@RequestBody JsonNode body) {
     RequestReader.Said said = new RequestReader(knowledge).said(body);
-    Reading reading = reader.read(said.text(), said.kind() == null ? null : said.kind().form());
-    Taxon taxon =
-        said.kind() != null
-            ? said.kind().taxon().orElse(null)
-            : reading.kind() == null
-                ? null
-                : knowledge.taxa().find(reading.kind().taxon()).orElseThrow();
-    if (said.kind() == null && taxon != null) {
-      Kind kind = knowledge.kind(taxon);
-      reading = reader.read(said.text(), kind.form());
-      return answer(reading, taxon.id(), kind.form().id());
-    }
-    return answer(
-        reading,
-        taxon == null ? null : taxon.id(),
-        said.kind() == null ? null : said.kind().form().id());
+    Optional<Kind> kind = Optional.ofNullable(said.kind()).or(() -> named(said.text()));
+    return answer(reader.read(said.text(), kind.map(Kind::form).orElse(null)), kind);
   }
 
-  private ReadAnswer answer(Reading reading, String taxon, String form) {
+  private Optional<Kind> named(String text) {
+    return reader
+        .kind(text)
+        .map(named -> knowledge.kind(knowledge.taxa().find(named.taxon()).orElseThrow()));
+  }
+
+  private ReadAnswer answer(Reading reading, Optional<Kind> kind) {
     Map<String, Object> context = new LinkedHashMap<>();
     for (Reading.Told told : reading.told()) {
       boolean number = knowledge.fields().find(told.field()).orElseThrow().numeric();
       context.put(told.field(), number ? (Object) Double.valueOf(told.value()) : told.value());
     }
     return new ReadAnswer(
-        taxon,
-        form,
+        kind.flatMap(Kind::taxon).map(Taxon::id).orElse(null),
+        kind.map(known -> known.form().id()).orElse(null),
         reading.seen().stream()
             .map(
                 seen ->

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.GrowthForm;
@@ -46,13 +47,23 @@ public final class Reader {
     this.kinds = new Kinds(knowledge, lexicon);
   }
 
+  /** The kind that a text names. */
+  public Optional<Reading.Named> kind(String said) {
+    String text = whatIsRead(said);
+    return kinds.in(text, words.of(text), new HashSet<>());
+  }
+
+  private static String whatIsRead(String said) {
+    return said.length() > LONGEST ? said.substring(0, LONGEST) : said;
+  }
+
   /**
    * Reads a text; what lies beyond {@value #LONGEST} characters is left out.
    *
    * @param form the growth form of the plant, or null when it is not known
    */
   public Reading read(String said, GrowthForm form) {
-    String text = said.length() > LONGEST ? said.substring(0, LONGEST) : said;
+    String text = whatIsRead(said);
     List<Token> tokens = words.of(text);
     Set<Integer> used = new HashSet<>();
     Reading.Named kind = kinds.in(text, tokens, used).orElse(null);
@@ -139,7 +150,6 @@ public final class Reader {
   private Reading.Seen seen(Match match, List<Token> tokens, GrowthForm form) {
     String id = match.phrase().id();
     boolean present = !denial.denied(match, tokens);
-    int clause = tokens.get(match.first()).clause();
     boolean doubted = denial.isDoubted(match, tokens);
     List<String> alternatives =
         knowledge.openWords().find(id).stream().flatMap(word -> word.meant().stream()).toList();
