@@ -50,8 +50,11 @@ class ReadController {
   private ReadAnswer answer(Reading reading, Optional<Kind> kind) {
     Map<String, Object> context = new LinkedHashMap<>();
     for (Reading.Told told : reading.told()) {
-      boolean number = knowledge.fields().find(told.field()).orElseThrow().numeric();
-      context.put(told.field(), number ? (Object) Double.valueOf(told.value()) : told.value());
+      context.put(
+          told.field(),
+          told.value() instanceof Reading.Figure figure
+              ? (Object) figure.number()
+              : told.value().toString());
     }
     return new ReadAnswer(
         kind.flatMap(Kind::taxon).map(Taxon::id).orElse(null),

@@ -19,6 +19,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.records.PlantRecords;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
+import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.NextCheck;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.diagnosis.RecordNote;
@@ -98,9 +99,10 @@ class DiagnosePresenter {
                     n ->
                         new DiagnoseView.Ledger(
                             n.finding().key(),
-                            label(n.finding().key()),
+                            label(n.finding()),
                             n.finding().present(),
                             n.detail(),
+                            n.quote(),
                             diagnosis.unexplained().contains(n.finding().key())))
                 .toList()),
         new DiagnoseView.Evidence(
@@ -113,18 +115,18 @@ class DiagnosePresenter {
             Decibans.percent(diagnosis.fit()),
             diagnosis.fitWorking(),
             diagnosis.fitsNothing(),
-            diagnosis.unexplained().stream().map(this::label).toList(),
+            diagnosis.unexplained().stream().map(Finding::present).map(this::label).toList(),
             anySeen),
         new DiagnoseView.Settling(
             diagnosis.nextChecks().stream().map(c -> check(c, tests)).toList(),
             tests.stream().map(this::underWay).toList()));
   }
 
-  List<Mark> marks(LookState state) {
-    return state.findings().stream()
-        .filter(n -> n.finding().present())
-        .map(n -> new Mark(knowledge.node(n.finding().key()).orElseThrow()))
-        .toList();
+  private List<Mark> marks(LookState state) {
+    return Mark.of(
+        state.findings().stream().map(LookState.Noted::finding).toList(),
+        state.plant().form(),
+        knowledge);
   }
 
   /** The records: overruled ones first, then those that move the likely causes most. */
@@ -280,8 +282,8 @@ class DiagnosePresenter {
     return String.join(" · ", words);
   }
 
-  private String label(String key) {
-    return knowledge.node(key).map(Node::label).orElse(key);
+  private String label(Finding finding) {
+    return knowledge.label(finding.sign(), finding.pattern());
   }
 
   /** What was read, and the entry or page that says so. */

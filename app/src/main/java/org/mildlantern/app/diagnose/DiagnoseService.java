@@ -1,7 +1,7 @@
 package org.mildlantern.app.diagnose;
 
-import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -13,12 +13,13 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.records.PlantRecords;
 import org.mildlantern.app.records.RecordService;
+import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Diagnostician;
+import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,8 +31,7 @@ public class DiagnoseService {
   private static final Words WORDS = Words.of(DiagnoseService.class);
 
   private final LookRepository looks;
-  private final FindingRepository findings;
-  private final OverruleRepository overrules;
+  private final LookRows rows;
   private final PlantService plants;
   private final JournalService journal;
   private final RecordService records;
@@ -42,8 +42,7 @@ public class DiagnoseService {
 
   DiagnoseService(
       LookRepository looks,
-      FindingRepository findings,
-      OverruleRepository overrules,
+      LookRows rows,
       PlantService plants,
       JournalService journal,
       RecordService records,
@@ -52,8 +51,7 @@ public class DiagnoseService {
       Diagnostician diagnostician,
       Scope scope) {
     this.looks = looks;
-    this.findings = findings;
-    this.overrules = overrules;
+    this.rows = rows;
     this.plants = plants;
     this.journal = journal;
     this.records = records;
@@ -69,17 +67,22 @@ public class DiagnoseService {
     return plants.find(plantId).map(this::state);
   }
 
-  /** The signs that stand marked on the plant now, without asking what fits. */
+  /** What would be known if this, which is not kept yet, belonged to the look. */
   @Transactional(readOnly = true)
-  public List<Node> marked(Long plantId) {
-    return rows(lookId(looks.openOf(plantId), () -> cases.openCase(plantId))).stream()
-        .filter(FindingRow::present)
-        .map(row -> knowledge.node(row.finding().key()).orElseThrow())
-        .toList();
+  public LookState state(PlantView plant, InWords words) {
+    return state(plant, Optional.of(words));
   }
 
-  private List<FindingRow> rows(Optional<Long> look) {
-    return look.map(findings::of).orElse(List.of());
+  /** What stands seen on the plant now, without asking what fits. */
+  @Transactional(readOnly = true)
+  public List<Finding> marked(Long plantId) {
+    return lookId(looks.openOf(plantId), () -> cases.openCase(plantId))
+        .map(rows::findings)
+        .orElse(List.of())
+        .stream()
+        .map(LookState.Noted::finding)
+        .filter(Finding::present)
+        .toList();
   }
 
   /** The open look, or else the one on which the open case stands. */
@@ -89,61 +92,98 @@ public class DiagnoseService {
   }
 
   private LookState state(PlantView plant) {
+    return state(plant, Optional.empty());
+  }
+
+  private LookState state(PlantView plant, Optional<InWords> words) {
     Optional<Look> open = looks.openOf(plant.id());
     Optional<OpenCases.OpenCase> kase = cases.openCase(plant.id());
     Optional<Long> look = lookId(open, () -> kase);
-    List<FindingRow> rows = rows(look);
-    List<LookState.Noted> noted =
-        rows.stream().map(r -> new LookState.Noted(r.finding(), r.detail())).toList();
-    Set<String> overruled =
-        look.map(overrules::of).orElse(List.of()).stream()
-            .map(Overrule::condition)
-            .collect(Collectors.toCollection(LinkedHashSet::new));
-    PlantRecords read = records.read(plant);
+    List<LookState.Noted> kept = look.map(rows::findings).orElse(List.of());
+    List<LookState.Told> keptTold = look.map(rows::told).orElse(List.of());
+    List<LookState.Noted> noted = words.map(more -> more.beside(kept)).orElse(kept);
+    List<LookState.Told> told = words.map(more -> more.besideTold(keptTold)).orElse(keptTold);
+    Set<String> overruled = look.map(rows::overruled).orElse(Set.of());
+    PlantRecords read = telling(records.read(plant), told);
     Diagnosis diagnosis =
         diagnostician.diagnose(
             new Question(
                 plant.kind(),
                 scope.today(),
                 scope.latitude(),
-                rows.stream().map(FindingRow::finding).toList(),
+                noted.stream().map(LookState.Noted::finding).toList(),
                 read.circumstances().overruling(overruled),
                 kase.map(OpenCases.OpenCase::responses).orElse(List.of()),
                 cases.experience()));
-    return new LookState(plant, noted, open.isPresent(), diagnosis, read, overruled, kase);
+    return new LookState(
+        plant,
+        open.map(Look::said).orElse(""),
+        noted,
+        open.isPresent(),
+        diagnosis,
+        read,
+        overruled,
+        kase);
+  }
+
+  private static PlantRecords telling(PlantRecords records, List<LookState.Told> told) {
+    Circumstances all =
+        told.stream()
+            .map(one -> one.value().of(one.field()))
+            .reduce(Circumstances.UNKNOWN, Circumstances::telling);
+    Map<String, String> from =
+        told.stream()
+            .collect(
+                Collectors.toMap(
+                    LookState.Told::field,
+                    one ->
+                        one.quote().isEmpty()
+                            ? WORDS.say("told")
+                            : WORDS.say("quoted", one.quote())));
+    return records.telling(all, from);
+  }
+
+  /** Takes what was said into the open look; where the same sign was marked, it replaces that. */
+  public Optional<LookState> keep(Long plantId, InWords words) {
+    Optional<PlantView> plant = plants.find(plantId);
+    plant.ifPresent(
+        p -> {
+          Look look = openLook(p);
+          look.say(words.text());
+          rows.take(look.id(), words);
+        });
+    return plant.map(this::state);
   }
 
   /**
    * Marks a sign on the plant.
    *
+   * @param key the sign with its place, or one that was said without a place
    * @param present true for there, false for looked and absent, null for not looked
    * @throws IllegalArgumentException when the sign cannot occur on this plant
    */
-  public Optional<LookState> mark(Long plantId, String nodeId, Boolean present) {
+  public Optional<LookState> mark(Long plantId, String key, Boolean present) {
     Optional<PlantView> plant = plants.find(plantId);
-    plant.ifPresent(p -> mark(p, node(p, nodeId), present));
+    plant.ifPresent(
+        p -> {
+          Finding finding = finding(p, key, Boolean.TRUE.equals(present));
+          Long look = openLook(p).id();
+          if (present == null) {
+            rows.unmark(look, finding);
+          } else {
+            rows.mark(look, finding);
+          }
+        });
     return plant.map(this::state);
   }
 
-  private Node node(PlantView plant, String nodeId) {
-    return knowledge
-        .node(nodeId)
-        .filter(n -> knowledge.occursOn(n, plant.form()))
-        .orElseThrow(
-            () -> new IllegalArgumentException("This sign cannot be marked on this plant."));
-  }
-
-  private void mark(PlantView plant, Node node, Boolean present) {
-    Long look = openLook(plant).id();
-    Optional<FindingRow> row = findings.one(look, node.sign().id(), node.pattern().id());
-    if (present == null) {
-      row.ifPresent(findings::delete);
-    } else {
-      FindingRow found =
-          row.orElseGet(() -> new FindingRow(look, node.sign().id(), node.pattern().id()));
-      found.set(present);
-      findings.save(found);
+  private Finding finding(PlantView plant, String key, boolean present) {
+    Finding finding = present ? Finding.present(key) : Finding.absent(key);
+    if (knowledge.meant(finding.sign(), finding.pattern()).stream()
+        .noneMatch(node -> knowledge.occursOn(node, plant.form()))) {
+      throw new IllegalArgumentException("This sign cannot be marked on this plant.");
     }
+    return finding;
   }
 
   /**
@@ -157,31 +197,15 @@ public class DiagnoseService {
         .find(condition)
         .orElseThrow(() -> new IllegalArgumentException("There is no such record."));
     Optional<PlantView> plant = plants.find(plantId);
-    plant.ifPresent(
-        p -> {
-          Long look = openLook(p).id();
-          Optional<Overrule> row =
-              overrules.of(look).stream().filter(o -> o.condition().equals(condition)).findFirst();
-          if (counts) {
-            row.ifPresent(overrules::delete);
-          } else if (row.isEmpty()) {
-            overrules.save(new Overrule(look, condition));
-          }
-        });
+    plant.ifPresent(p -> rows.overrule(openLook(p).id(), condition, counts));
     return plant.map(this::state);
   }
 
   /** Notes how many or which leaves a marked sign is on. */
-  public Optional<LookState> note(Long plantId, String nodeId, String detail) {
+  public Optional<LookState> note(Long plantId, String key, String detail) {
     String text = detail == null ? "" : detail.strip();
     Optional<PlantView> plant = plants.find(plantId);
-    plant.ifPresent(
-        p -> {
-          Node node = node(p, nodeId);
-          findings
-              .one(openLook(p).id(), node.sign().id(), node.pattern().id())
-              .ifPresent(row -> row.note(text));
-        });
+    plant.ifPresent(p -> rows.note(openLook(p).id(), finding(p, key, true), text));
     return plant.map(this::state);
   }
 
@@ -195,14 +219,9 @@ public class DiagnoseService {
               cases
                   .openCase(plant.id())
                   .map(OpenCases.OpenCase::lookId)
-                  .ifPresent(old -> carryOver(old, look.id()));
+                  .ifPresent(old -> rows.copy(old, look.id()));
               return look;
             });
-  }
-
-  private void carryOver(Long old, Long look) {
-    findings.of(old).forEach(row -> findings.save(row.copyTo(look)));
-    overrules.of(old).forEach(row -> overrules.save(new Overrule(look, row.condition())));
   }
 
   /** Finishes the open look, writes it down and gives its id; empty when nothing was marked. */
@@ -217,7 +236,7 @@ public class DiagnoseService {
                       plantId,
                       scope.now(),
                       new Looked(Looked.What.FINDINGS, look.id()),
-                      summary(findings.of(look.id()))));
+                      summary(rows.findings(look.id()))));
               return look.id();
             });
   }
@@ -228,9 +247,7 @@ public class DiagnoseService {
         .openOf(plantId)
         .ifPresent(
             look -> {
-              findings.deleteAll(findings.of(look.id()));
-              overrules.deleteAll(overrules.of(look.id()));
-              findings.flush();
+              rows.forget(look.id());
               looks.delete(look);
             });
   }
@@ -240,9 +257,9 @@ public class DiagnoseService {
     return looks.plantsWithOpenLook();
   }
 
-  private String summary(List<FindingRow> rows) {
-    String there = labels(rows, true);
-    String notThere = labels(rows, false);
+  private String summary(List<LookState.Noted> noted) {
+    String there = labels(noted, true);
+    String notThere = labels(noted, false);
     if (there.isEmpty() && notThere.isEmpty()) {
       return WORDS.say("looked-nothing");
     }
@@ -254,13 +271,13 @@ public class DiagnoseService {
         : WORDS.say("looked-both", there, notThere);
   }
 
-  private String labels(List<FindingRow> rows, boolean present) {
-    return rows.stream()
-        .filter(r -> r.present() == present)
+  private String labels(List<LookState.Noted> noted, boolean present) {
+    return noted.stream()
+        .filter(one -> one.finding().present() == present)
         .map(
-            r -> {
-              String label = knowledge.node(r.finding().key()).map(Node::label).orElse("?");
-              return r.detail().isEmpty() ? label : WORDS.say("detail", label, r.detail());
+            one -> {
+              String label = knowledge.label(one.finding().sign(), one.finding().pattern());
+              return one.detail().isEmpty() ? label : WORDS.say("detail", label, one.detail());
             })
         .collect(Collectors.joining("; "));
   }

@@ -48,7 +48,13 @@ record DiagnoseView(
   record Chip(String node, String label, String swatch, String state, String next) {}
 
   /** A finding in the ledger. */
-  record Ledger(String node, String label, boolean present, String detail, boolean unexplained) {}
+  record Ledger(
+      String node,
+      String label,
+      boolean present,
+      String detail,
+      String quote,
+      boolean unexplained) {}
 
   /** Something that the records say; whether it counts or was overruled. */
   record RecordLine(String condition, String label, String value, boolean counts) {}

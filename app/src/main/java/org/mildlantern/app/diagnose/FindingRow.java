@@ -22,6 +22,7 @@ class FindingRow {
   private String pattern;
   private boolean present;
   private String detail;
+  private String said = "";
 
   protected FindingRow() {}
 
@@ -32,11 +33,11 @@ class FindingRow {
     this.detail = "";
   }
 
-  FindingRow copyTo(Long otherLook) {
-    FindingRow copy = new FindingRow(otherLook, sign, pattern);
-    copy.present = present;
-    copy.detail = detail;
-    return copy;
+  FindingRow(Long lookId, LookState.Noted noted) {
+    this(lookId, noted.finding().sign(), noted.finding().pattern());
+    this.present = noted.finding().present();
+    this.detail = noted.detail();
+    this.said = noted.quote();
   }
 
   void set(boolean there) {
@@ -47,15 +48,11 @@ class FindingRow {
     this.detail = text;
   }
 
-  String detail() {
-    return detail;
+  LookState.Noted noted() {
+    return new LookState.Noted(finding(), detail, said);
   }
 
-  boolean present() {
-    return present;
-  }
-
-  Finding finding() {
+  private Finding finding() {
     return new Finding(sign, pattern, present);
   }
 }

@@ -18,6 +18,7 @@ class Look {
   private Long plantId;
   private Instant startedAt;
   private Instant finishedAt;
+  private String said = "";
 
   protected Look() {}
 
@@ -40,6 +41,15 @@ class Look {
 
   boolean open() {
     return finishedAt == null;
+  }
+
+  /** What the keeper said of the plant. */
+  void say(String text) {
+    this.said = text;
+  }
+
+  String said() {
+    return said;
   }
 
   void finish(Instant now) {

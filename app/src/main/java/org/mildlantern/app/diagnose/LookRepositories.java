@@ -50,6 +50,11 @@ interface OverruleRepository extends CollectionRepository<Overrule> {
   List<Overrule> of(Long lookId);
 }
 
+interface LookToldRepository extends CollectionRepository<LookTold> {
+  @Query("select t from LookTold t where t.lookId = :lookId order by t.id")
+  List<LookTold> of(Long lookId);
+}
+
 interface FindingRepository extends CollectionRepository<FindingRow> {
   /** Signs seen on each plant in looks begun since then. */
   @Query(
@@ -68,6 +73,7 @@ interface FindingRepository extends CollectionRepository<FindingRow> {
   List<FindingRow> of(Long lookId);
 
   @Query(
-      "select f from FindingRow f where f.lookId = :lookId and f.sign = :sign and f.pattern = :pattern")
+      "select f from FindingRow f where f.lookId = :lookId and f.sign = :sign"
+          + " and f.pattern is not distinct from :pattern")
   Optional<FindingRow> one(Long lookId, String sign, String pattern);
 }

@@ -7,10 +7,12 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.records.PlantRecords;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Finding;
+import org.mildlantern.core.said.Reading;
 
 /**
  * Where an inspection stands.
  *
+ * @param said the keeper's own words, or empty
  * @param findings with the keeper's detail for each
  * @param records what the records say, with their sources
  * @param overruled conditions that the keeper says do not hold
@@ -18,6 +20,7 @@ import org.mildlantern.core.diagnosis.Finding;
  */
 public record LookState(
     PlantView plant,
+    String said,
     List<Noted> findings,
     boolean started,
     Diagnosis diagnosis,
@@ -25,6 +28,18 @@ public record LookState(
     Set<String> overruled,
     Optional<OpenCases.OpenCase> openCase) {
 
-  /** A finding with how many or which leaves. */
-  public record Noted(Finding finding, String detail) {}
+  /**
+   * A finding.
+   *
+   * @param detail how many or which leaves
+   * @param quote the words in which it was said, or empty when it was marked
+   */
+  public record Noted(Finding finding, String detail, String quote) {
+    public Noted(Finding finding, String quote) {
+      this(finding, "", quote);
+    }
+  }
+
+  /** A circumstance that the keeper told, with their words. */
+  public record Told(String field, Reading.Value value, String quote) {}
 }

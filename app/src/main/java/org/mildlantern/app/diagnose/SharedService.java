@@ -11,6 +11,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Shared;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,9 +25,11 @@ class SharedService {
 
   private final FindingRepository findings;
   private final PlantService plants;
+  private final Knowledge knowledge;
   private final Scope scope;
 
-  SharedService(FindingRepository findings, PlantService plants, Scope scope) {
+  SharedService(FindingRepository findings, PlantService plants, Knowledge knowledge, Scope scope) {
+    this.knowledge = knowledge;
     this.findings = findings;
     this.plants = plants;
     this.scope = scope;
@@ -41,6 +44,9 @@ class SharedService {
     Map<Long, Set<String>> signs = new HashMap<>();
     for (FindingRepository.SeenSign seen :
         findings.seenSince(scope.now().minus(Duration.ofDays(DAYS)))) {
+      if (!knowledge.signs().has(seen.getSign())) {
+        continue;
+      }
       signs.computeIfAbsent(seen.getPlant(), p -> new HashSet<>()).add(seen.getSign());
     }
     if (signs.size() < 2) {

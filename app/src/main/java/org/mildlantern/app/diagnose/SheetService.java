@@ -19,9 +19,9 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
+import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,7 +89,8 @@ class SheetService {
     sections.add(new Sheet.Section("What the app makes of it", causes(diagnosis)));
     sections.add(
         new Sheet.Section(
-            "Not explained", diagnosis.unexplained().stream().map(this::label).toList()));
+            "Not explained",
+            diagnosis.unexplained().stream().map(Finding::present).map(this::label).toList()));
     sections.add(new Sheet.Section("Day book", dayBook(plant.id())));
     return new Sheet(
         plant.name(),
@@ -183,14 +184,14 @@ class SheetService {
         .filter(n -> n.finding().present() == present)
         .map(
             n -> {
-              String label = label(n.finding().key());
+              String label = label(n.finding());
               return n.detail().isEmpty() ? label : WORDS.say("detail", label, n.detail());
             })
         .toList();
   }
 
-  private String label(String key) {
-    return knowledge.node(key).map(Node::label).orElse(key);
+  private String label(Finding finding) {
+    return knowledge.label(finding.sign(), finding.pattern());
   }
 
   private Map<Long, String> sources(Sheet sheet) {

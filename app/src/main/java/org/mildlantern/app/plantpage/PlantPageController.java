@@ -20,6 +20,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -176,7 +177,7 @@ class PlantPageController {
 
   /** What a page shows of a plant. */
   private record Shown(
-      PlantView plant, List<Mark> marks, LogPage timeline, List<PlantSection.Section> sections) {}
+      PlantView plant, List<Finding> seen, LogPage timeline, List<PlantSection.Section> sections) {}
 
   private Optional<Shown> shown(Long id, int log) {
     return plants
@@ -185,7 +186,7 @@ class PlantPageController {
             plant ->
                 new Shown(
                     plant,
-                    diagnose.marked(id).stream().map(Mark::new).toList(),
+                    diagnose.marked(id),
                     journal.page(id, log, LOG),
                     sections.stream().flatMap(section -> section.of(plant).stream()).toList()));
   }
@@ -200,9 +201,18 @@ class PlantPageController {
     model.addAttribute(
         "living", plant.now(knowledge).lore(scope.today(), scope.latitude()).living());
     model.addAttribute(
-        "figure", figures.draw(plant.form(), shown.marks(), null, plant.appearance()).orElse(null));
+        "figure",
+        figures
+            .draw(
+                plant.form(),
+                Mark.of(shown.seen(), plant.form(), knowledge),
+                null,
+                plant.appearance())
+            .orElse(null));
     model.addAttribute("swatches", figures.swatches());
-    model.addAttribute("signs", shown.marks().stream().map(m -> m.node().label()).toList());
+    model.addAttribute(
+        "signs",
+        shown.seen().stream().map(one -> knowledge.label(one.sign(), one.pattern())).toList());
     model.addAttribute("timeline", shown.timeline());
     model.addAttribute("hints", NoteKind.hints());
     model.addAttribute("sections", shown.sections());

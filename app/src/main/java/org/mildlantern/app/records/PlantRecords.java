@@ -1,5 +1,6 @@
 package org.mildlantern.app.records;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.mildlantern.core.diagnosis.Circumstances;
@@ -20,6 +21,13 @@ public record PlantRecords(
         new Circumstances(records.numbers, records.choices, records.neighbourCauses),
         Map.copyOf(records.sources),
         shedding);
+  }
+
+  /** The same where the keeper tells more, or otherwise; each with where it comes from. */
+  public PlantRecords telling(Circumstances told, Map<String, String> from) {
+    Map<String, String> all = new HashMap<>(sources);
+    all.putAll(from);
+    return new PlantRecords(circumstances.telling(told), Map.copyOf(all), shedding);
   }
 
   /** Where a field comes from; a derived one from the fields it is worked out from. */

@@ -2,6 +2,7 @@ package org.mildlantern.core.diagnosis;
 
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -54,6 +55,17 @@ public record Circumstances(
   /** The same records, of which these conditions are not to count. */
   public Circumstances overruling(Set<String> conditions) {
     return new Circumstances(numbers, choices, neighbourCauses, conditions);
+  }
+
+  /** The same records and what else is told; what is told of a field that was known replaces it. */
+  public Circumstances telling(Circumstances told) {
+    Map<String, Double> figures = new LinkedHashMap<>(numbers);
+    Map<String, String> words = new LinkedHashMap<>(choices);
+    Set<String> near = new LinkedHashSet<>(neighbourCauses);
+    figures.putAll(told.numbers);
+    words.putAll(told.choices);
+    near.addAll(told.neighbourCauses);
+    return new Circumstances(figures, words, near, overruled);
   }
 
   /**

@@ -1,14 +1,10 @@
 package org.mildlantern.core.reliability;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Diagnostician;
-import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -106,7 +102,8 @@ public record ReadRate(
         .forEach(
             (field, value) ->
                 reading.told().stream()
-                    .filter(told -> told.field().equals(field) && same(told.value(), value))
+                    .filter(
+                        told -> told.field().equals(field) && same(told.value().toString(), value))
                     .findFirst()
                     .ifPresentOrElse(used::add, () -> missed.add(field + "=" + value)));
     List<String> invented = new ArrayList<>();
@@ -150,23 +147,8 @@ public record ReadRate(
   }
 
   private static List<String> led(SaidText text, Reading reading, Diagnostician diagnostician) {
-    Map<String, Double> numbers = new HashMap<>();
-    Map<String, String> choices = new HashMap<>();
-    for (Reading.Told told : reading.told()) {
-      try {
-        numbers.put(told.field(), Double.parseDouble(told.value()));
-      } catch (NumberFormatException e) {
-        choices.put(told.field(), told.value());
-      }
-    }
-    List<Finding> findings =
-        reading.seen().stream()
-            .map(seen -> new Finding(seen.sign(), seen.pattern(), seen.present()))
-            .toList();
     return diagnostician
-        .diagnose(
-            Question.of(
-                text.kind(), text.day(), findings, new Circumstances(numbers, choices, Set.of())))
+        .diagnose(Question.of(text.kind(), text.day(), reading.findings(), reading.circumstances()))
         .ranking()
         .stream()
         .limit(3)

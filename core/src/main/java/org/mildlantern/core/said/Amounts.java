@@ -154,9 +154,10 @@ final class Amounts {
   }
 
   private void put(String field, double value, Matcher match) {
-    String plain = value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
     told.putIfAbsent(
-        field, new Reading.Told(field, plain, new Reading.Span(match.start(), match.end())));
+        field,
+        new Reading.Told(
+            field, new Reading.Figure(value), new Reading.Span(match.start(), match.end())));
   }
 
   private void temperature(Matcher match, boolean fahrenheit) {

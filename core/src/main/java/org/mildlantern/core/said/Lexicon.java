@@ -57,15 +57,14 @@ final class Lexicon {
   /**
    * A compiled phrase.
    *
+   * @param id of the sign, the open word or, when it tells a circumstance, the field
+   * @param told the field's value, or null when it names a sign
    * @param subject the part that is spoken of, or null
    * @param items words of which each needs one of its stems
    * @param open whether it can mean several signs; what means one goes first
    */
-  record Phrase(String id, String subject, List<Set<String>> items, boolean open) {
-    /** Whether it tells a circumstance. */
-    boolean isTold() {
-      return id.indexOf('=') >= 0;
-    }
+  record Phrase(
+      String id, Reading.Choice told, String subject, List<Set<String>> items, boolean open) {
 
     double weight() {
       return items.size() + (subject == null ? 0 : 0.5) - (open ? 0.75 : 0);
@@ -96,7 +95,9 @@ final class Lexicon {
       }
       items.add(stems);
     }
-    all.add(new Phrase(id, subject, List.copyOf(items), open.contains(id)));
+    String[] told = id.split("=", 2);
+    Reading.Choice value = told.length == 1 ? null : new Reading.Choice(told[1]);
+    all.add(new Phrase(told[0], value, subject, List.copyOf(items), open.contains(id)));
   }
 
   /** Looks each phrase up by that of its words which fewest others have. */

@@ -37,7 +37,9 @@ final class Matches {
         match(
                 phrase,
                 i,
-                phrase.isTold() ? bySentence.get(token.sentence()) : byClause.get(token.clause()))
+                phrase.told() != null
+                    ? bySentence.get(token.sentence())
+                    : byClause.get(token.clause()))
             .filter(m -> speaksOf(m, tokens, subjects))
             .ifPresent(found::add);
       }

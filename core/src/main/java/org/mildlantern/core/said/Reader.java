@@ -74,7 +74,7 @@ public final class Reader {
     for (Match match : matches.of(tokens)) {
       boolean taken =
           match.at().stream().anyMatch(i -> claimed.contains(i) && !isShared(tokens.get(i)));
-      if (taken && !isOfThePlace(match.phrase().id())) {
+      if (taken && !isOfThePlace(match.phrase())) {
         continue;
       }
       if (denial.isAsked(match, text, tokens)) {
@@ -82,11 +82,9 @@ public final class Reader {
         continue;
       }
       String id = match.phrase().id();
-      int is = id.indexOf('=');
-      if (is >= 0) {
-        if (!denial.denied(match, tokens)
-            && told.stream().noneMatch(t -> t.field().equals(id.substring(0, is)))) {
-          told.add(new Reading.Told(id.substring(0, is), id.substring(is + 1), match.span(tokens)));
+      if (match.phrase().told() != null) {
+        if (!denial.denied(match, tokens) && told.stream().noneMatch(t -> t.field().equals(id))) {
+          told.add(new Reading.Told(id, match.phrase().told(), match.span(tokens)));
           claimed.addAll(match.at());
           used.addAll(match.at());
         }
@@ -108,14 +106,14 @@ public final class Reader {
   /** What lies outside of its field's range was not meant so. */
   private boolean isPossible(Reading.Told told) {
     ContextField field = knowledge.fields().find(told.field()).orElseThrow();
-    double value = Double.parseDouble(told.value());
-    return (field.min() == null || value >= field.min())
-        && (field.max() == null || value <= field.max());
+    return !(told.value() instanceof Reading.Figure figure)
+        || (field.min() == null || figure.number() >= field.min())
+            && (field.max() == null || figure.number() <= field.max());
   }
 
   /** What stands round a plant is said in the words of what it did to the plant. */
-  private boolean isOfThePlace(String id) {
-    return knowledge.signs().find(id).filter(s -> s.patterns().equals(AROUND)).isPresent();
+  private boolean isOfThePlace(Lexicon.Phrase phrase) {
+    return knowledge.signs().find(phrase.id()).filter(s -> s.patterns().equals(AROUND)).isPresent();
   }
 
   /** An open word tells nothing more once one of the signs that it can mean was read. */

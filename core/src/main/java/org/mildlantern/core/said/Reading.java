@@ -1,6 +1,10 @@
 package org.mildlantern.core.said;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.diagnosis.Finding;
 
 /**
  * What was read from a text.
@@ -11,7 +15,12 @@ import java.util.List;
 public record Reading(Named kind, List<Seen> seen, List<Told> told, List<Span> unread) {
 
   /** Characters of the text, from the first to after the last. */
-  public record Span(int from, int to) {}
+  public record Span(int from, int to) {
+    /** What stands there. */
+    public String of(String text) {
+      return text.substring(from, to);
+    }
+  }
 
   /** A kind that the text names. */
   public record Named(String taxon, Span span) {}
@@ -29,8 +38,54 @@ public record Reading(Named kind, List<Seen> seen, List<Told> told, List<Span> u
       boolean present,
       Span span,
       double sure,
-      List<String> alternatives) {}
+      List<String> alternatives) {
+    public Finding finding() {
+      return new Finding(sign, pattern, present);
+    }
+  }
 
-  /** A circumstance: a field with its value, a number in the field's unit or one of its words. */
-  public record Told(String field, String value, Span span) {}
+  /** A circumstance: a field with its value. */
+  public record Told(String field, Value value, Span span) {}
+
+  /** What a field is said to be. */
+  public sealed interface Value {
+    /** The circumstances of which only this is known. */
+    Circumstances of(String field);
+  }
+
+  /** A number in the field's unit. */
+  public record Figure(double number) implements Value {
+    @Override
+    public Circumstances of(String field) {
+      return new Circumstances(Map.of(field, number), Map.of(), Set.of());
+    }
+
+    @Override
+    public String toString() {
+      return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+    }
+  }
+
+  /** One of the field's words. */
+  public record Choice(String word) implements Value {
+    @Override
+    public Circumstances of(String field) {
+      return new Circumstances(Map.of(), Map.of(field, word), Set.of());
+    }
+
+    @Override
+    public String toString() {
+      return word;
+    }
+  }
+
+  public List<Finding> findings() {
+    return seen.stream().map(Seen::finding).toList();
+  }
+
+  public Circumstances circumstances() {
+    return told.stream()
+        .map(one -> one.value().of(one.field()))
+        .reduce(Circumstances.UNKNOWN, Circumstances::telling);
+  }
 }

@@ -1,0 +1,41 @@
+package org.mildlantern.app.diagnose;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.mildlantern.core.diagnosis.Finding;
+
+/**
+ * What a keeper said of a plant, as it was read and corrected.
+ *
+ * @param text the words themselves
+ * @param findings at most one for each sign at a place
+ * @param told at most one for each field
+ */
+public record InWords(String text, List<LookState.Noted> findings, List<LookState.Told> told) {
+
+  /** All findings, of which those that are said again stand as they are said now. */
+  List<LookState.Noted> beside(List<LookState.Noted> kept) {
+    return Stream.concat(kept.stream().filter(one -> !replaces(one)), findings.stream()).toList();
+  }
+
+  List<LookState.Told> besideTold(List<LookState.Told> kept) {
+    return Stream.concat(
+            kept.stream()
+                .filter(one -> told.stream().noneMatch(now -> now.field().equals(one.field()))),
+            told.stream())
+        .toList();
+  }
+
+  /** Whether something is said of the same sign at the same place, or of it without a place. */
+  boolean replaces(LookState.Noted kept) {
+    Finding old = kept.finding();
+    return findings.stream()
+        .map(LookState.Noted::finding)
+        .anyMatch(
+            now ->
+                now.sign().equals(old.sign())
+                    && (now.key().equals(old.key())
+                        || now.pattern() == null
+                        || old.pattern() == null));
+  }
+}
