@@ -1,6 +1,5 @@
 package org.mildlantern.app.diagnose;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -46,17 +45,6 @@ class DiagnoseController {
     this.tests = tests;
     this.plants = plants;
     this.figures = figures;
-  }
-
-  @GetMapping("/diagnose")
-  String choose(
-      @RequestParam(required = false) Long place,
-      @RequestParam(required = false) Integer page,
-      Model model) {
-    List<PlantService.OfPlace> byPlace = plants.byPlace(place, page);
-    model.addAttribute("byPlace", byPlace);
-    model.addAttribute("folded", byPlace.stream().anyMatch(of -> of.shown() == null));
-    return "diagnose/choose";
   }
 
   @GetMapping("/plants/{id}/diagnose")

@@ -13,7 +13,6 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.records.PlantRecords;
 import org.mildlantern.app.records.RecordService;
-import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Finding;
@@ -127,10 +126,6 @@ public class DiagnoseService {
   }
 
   private static PlantRecords telling(PlantRecords records, List<LookState.Told> told) {
-    Circumstances all =
-        told.stream()
-            .map(one -> one.value().of(one.field()))
-            .reduce(Circumstances.UNKNOWN, Circumstances::telling);
     Map<String, String> from =
         told.stream()
             .collect(
@@ -140,7 +135,7 @@ public class DiagnoseService {
                         one.quote().isEmpty()
                             ? WORDS.say("told")
                             : WORDS.say("quoted", one.quote())));
-    return records.telling(all, from);
+    return records.telling(InWords.of(told), from);
   }
 
   /** Takes what was said into the open look; where the same sign was marked, it replaces that. */

@@ -40,6 +40,10 @@ class FindingRow {
     this.said = noted.quote();
   }
 
+  Long lookId() {
+    return lookId;
+  }
+
   void set(boolean there) {
     this.present = there;
   }

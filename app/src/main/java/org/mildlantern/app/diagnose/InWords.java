@@ -2,6 +2,7 @@ package org.mildlantern.app.diagnose;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.diagnosis.Finding;
 
 /**
@@ -12,6 +13,17 @@ import org.mildlantern.core.diagnosis.Finding;
  * @param told at most one for each field
  */
 public record InWords(String text, List<LookState.Noted> findings, List<LookState.Told> told) {
+
+  /** What was told of its circumstances. */
+  public Circumstances circumstances() {
+    return of(told);
+  }
+
+  static Circumstances of(List<LookState.Told> told) {
+    return told.stream()
+        .map(one -> one.value().of(one.field()))
+        .reduce(Circumstances.UNKNOWN, Circumstances::telling);
+  }
 
   /** All findings, of which those that are said again stand as they are said now. */
   List<LookState.Noted> beside(List<LookState.Noted> kept) {

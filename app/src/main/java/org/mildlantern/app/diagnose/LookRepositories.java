@@ -2,15 +2,20 @@ package org.mildlantern.app.diagnose;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.app.keeper.CollectionRepository;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 
 interface LookRepository extends CollectionRepository<Look> {
   @Query("select l from Look l where l.plantId = :plantId and l.finishedAt is null")
   Optional<Look> openOf(Long plantId);
+
+  @Query("select l from Look l order by l.startedAt desc, l.id desc")
+  List<Look> newest(Limit most);
 
   @Query("select l.plantId from Look l where l.finishedAt is null")
   Set<Long> plantsWithOpenLook();
@@ -71,6 +76,9 @@ interface FindingRepository extends CollectionRepository<FindingRow> {
 
   @Query("select f from FindingRow f where f.lookId = :lookId order by f.id")
   List<FindingRow> of(Long lookId);
+
+  @Query("select f from FindingRow f where f.lookId in :looks order by f.id")
+  List<FindingRow> ofAll(Collection<Long> looks);
 
   @Query(
       "select f from FindingRow f where f.lookId = :lookId and f.sign = :sign"

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** How a plant of unknown kind may be built and live. */
 @Component
-class Builds {
+public class Builds {
   private static final Words WORDS = Words.of(Builds.class);
 
   private final List<Build> all;
@@ -24,7 +24,7 @@ class Builds {
   }
 
   /** One of them: the growth form, and how it lives. */
-  record Build(String id, String form, String lives) {
+  public record Build(String id, String form, String lives) {
     public String label() {
       return form + ": " + lives;
     }
@@ -42,7 +42,7 @@ class Builds {
     return all;
   }
 
-  Map<String, List<Build>> byForm() {
+  public Map<String, List<Build>> byForm() {
     return all.stream()
         .collect(Collectors.groupingBy(Build::form, TreeMap::new, Collectors.toList()));
   }

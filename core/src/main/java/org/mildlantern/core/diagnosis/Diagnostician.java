@@ -226,7 +226,7 @@ public final class Diagnostician {
     double raised = 0;
     for (Prior.Raise raise : prior.raises()) {
       double decibans = Decibans.ofFactor(raise.factor());
-      weights.add(new Weight(Weight.Kind.RECORD, raise.id(), raise.label(), decibans));
+      weights.add(new Weight(raise.kind(), raise.id(), raise.label(), decibans));
       raised += decibans;
     }
     double base = Decibans.ofNats(Network.logit(before)) - raised;

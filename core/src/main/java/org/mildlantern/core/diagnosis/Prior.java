@@ -14,7 +14,7 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
   private static final Words WORDS = Words.of(Prior.class);
 
   /** One reason that multiplies the odds. */
-  record Raise(String id, String label, double factor) {}
+  record Raise(Weight.Kind kind, String id, String label, double factor) {}
 
   /**
    * Records often say the same thing twice, so together they raise no cause more. Rule of thumb.
@@ -35,12 +35,18 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
     List<Raise> raises = new ArrayList<>();
     Factor prone = kind.prone().get(cause.id());
     if (prone != null) {
-      raises.add(new Raise("taxon", WORDS.say("kind", kind.name()), prone.odds()));
+      raises.add(
+          new Raise(Weight.Kind.TAXON, "taxon", WORDS.say("kind", kind.name()), prone.odds()));
     }
     double taught = experience.factor(cause.id());
     if (taught != 1) {
       int times = experience.confirmed().getOrDefault(cause.id(), 0);
-      raises.add(new Raise("experience", WORDS.say("taught", times, experience.total()), taught));
+      raises.add(
+          new Raise(
+              Weight.Kind.EXPERIENCE,
+              "experience",
+              WORDS.say("taught", times, experience.total()),
+              taught));
     }
     cause
         .context()
@@ -48,12 +54,14 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
             (id, factor) -> {
               Condition condition = knowledge.conditions().find(id).orElseThrow();
               if (circumstances.holds(condition, cause.id())) {
-                raises.add(new Raise(id, condition.label(), factor.odds()));
+                raises.add(new Raise(Weight.Kind.RECORD, id, condition.label(), factor.odds()));
               }
             });
     double product = raises.stream().mapToDouble(Raise::factor).reduce(1, (a, b) -> a * b);
     if (product > MOST_RAISE) {
-      raises.add(new Raise("cap", "cap: records alone never decide", MOST_RAISE / product));
+      raises.add(
+          new Raise(
+              Weight.Kind.CAP, "cap", "cap: records alone never decide", MOST_RAISE / product));
       product = MOST_RAISE;
     }
     double odds = base / (1 - base) * product;

@@ -26,7 +26,7 @@ public record Weight(
   String note() {
     return switch (kind) {
       case BASE -> "in plants of this form, adjusted for at most three causes at once";
-      case RECORD -> "from the plant's records";
+      case TAXON, EXPERIENCE, CAP, RECORD -> "from the plant's records";
       case RESPONSE -> "how it answered the change";
       case FINDING -> WORDS.say("shown", Decibans.percent(shown), Decibans.percent(leak));
     };
@@ -35,7 +35,11 @@ public record Weight(
   /** Where the reason comes from. */
   public enum Kind {
     BASE,
+    TAXON,
+    EXPERIENCE,
     RECORD,
+    /** Keeps records from deciding by themselves. */
+    CAP,
     FINDING,
     RESPONSE
   }

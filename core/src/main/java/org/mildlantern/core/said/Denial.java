@@ -2,6 +2,7 @@ package org.mildlantern.core.said;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.mildlantern.core.knowledge.Wording;
 
@@ -31,8 +32,8 @@ final class Denial {
     return tokens.stream().anyMatch(t -> t.clause() == clause && doubts.contains(t.stem()));
   }
 
-  /** Whether a word before or after a phrase denies it. */
-  boolean denied(Match match, List<Token> tokens) {
+  /** The word before or after a phrase that denies it, by its number. */
+  OptionalInt of(Match match, List<Token> tokens) {
     int clause = tokens.get(match.first()).clause();
     for (int i = match.first() - 1; i >= 0 && i >= match.first() - REACH; i--) {
       Token token = tokens.get(i);
@@ -41,20 +42,20 @@ final class Denial {
       }
       boolean only = i + 1 < tokens.size() && tokens.get(i + 1).stem().equals("only");
       if (denies.contains(token.stem()) && !match.at().contains(i) && !only) {
-        return true;
+        return OptionalInt.of(i);
       }
     }
     for (int i = match.last() + 1; i < tokens.size() && i <= match.last() + 4; i++) {
       Token token = tokens.get(i);
       if (token.clause() != clause) {
-        return false;
+        break;
       }
       boolean isFound = i + 1 < tokens.size() && found.contains(tokens.get(i + 1).stem());
       if (deniesAfter.contains(token.stem()) || denies.contains(token.stem()) && isFound) {
-        return true;
+        return OptionalInt.of(i);
       }
     }
-    return false;
+    return OptionalInt.empty();
   }
 
   /** “Is it too wet?” asks and tells nothing. */

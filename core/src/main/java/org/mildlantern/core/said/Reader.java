@@ -3,12 +3,15 @@ package org.mildlantern.core.said;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.IntSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -83,7 +86,8 @@ public final class Reader {
       }
       String id = match.phrase().id();
       if (match.phrase().told() != null) {
-        if (!denial.denied(match, tokens) && told.stream().noneMatch(t -> t.field().equals(id))) {
+        if (denial.of(match, tokens).isEmpty()
+            && told.stream().noneMatch(t -> t.field().equals(id))) {
           told.add(new Reading.Told(id, match.phrase().told(), match.span(tokens)));
           claimed.addAll(match.at());
           used.addAll(match.at());
@@ -147,17 +151,37 @@ public final class Reader {
 
   private Reading.Seen seen(Match match, List<Token> tokens, GrowthForm form) {
     String id = match.phrase().id();
-    boolean present = !denial.denied(match, tokens);
+    OptionalInt denied = denial.of(match, tokens);
+    boolean present = denied.isEmpty();
     boolean doubted = denial.isDoubted(match, tokens);
+    String pattern = present ? pattern(id, match, tokens, form) : null;
     List<String> alternatives =
         knowledge.openWords().find(id).stream().flatMap(word -> word.meant().stream()).toList();
     return new Reading.Seen(
         id,
-        present ? pattern(id, match, tokens, form) : null,
+        pattern,
         present,
-        match.span(tokens),
+        span(match, tokens, denied, pattern != null),
         doubted ? DOUBTED : 1,
         alternatives);
+  }
+
+  /** From the first to the last word that says it, with the no and the place. */
+  private Reading.Span span(Match match, List<Token> tokens, OptionalInt denied, boolean placed) {
+    int clause = tokens.get(match.first()).clause();
+    IntStream words = IntStream.concat(IntStream.of(match.first(), match.last()), denied.stream());
+    IntStream places =
+        IntStream.range(0, placed ? tokens.size() : 0)
+            .filter(i -> tokens.get(i).clause() == clause)
+            .filter(i -> !lexicon.places(tokens.get(i).stem()).isEmpty());
+    IntSummaryStatistics all = IntStream.concat(words, places).summaryStatistics();
+    int last = all.getMax();
+    boolean names =
+        last + 1 < tokens.size()
+            && tokens.get(last + 1).clause() == clause
+            && !lexicon.subjects(tokens.get(last + 1).stem()).isEmpty();
+    return new Reading.Span(
+        tokens.get(all.getMin()).from(), tokens.get(names ? last + 1 : last).to());
   }
 
   /** The place of the sign that the clause names, if the sign can sit there. */

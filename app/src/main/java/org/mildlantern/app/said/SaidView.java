@@ -1,0 +1,105 @@
+package org.mildlantern.app.said;
+
+import java.util.List;
+import org.mildlantern.app.figure.Figure;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.working.Working;
+
+/**
+ * A plant in words, ready to be shown.
+ *
+ * @param written the text in pieces, each with how it was taken
+ * @param figure or null while it is not known how the plant is built
+ * @param question or null when there is none
+ * @param summary what was understood and what leads, in one sentence
+ */
+record SaidView(
+    SaidForm form,
+    Plant who,
+    Text text,
+    Figure figure,
+    List<Chip> chips,
+    Asked question,
+    Ranking ranking,
+    String summary,
+    List<String> mend) {
+
+  /**
+   * Which plant it is.
+   *
+   * @param name of its kind, or empty
+   * @param mine a plant of the collection, or null
+   * @param openCase whether a case is open on it
+   */
+  record Plant(
+      String name,
+      String called,
+      boolean inText,
+      PlantView mine,
+      boolean openCase,
+      List<PlantView> choices,
+      List<String> like) {
+    public boolean known() {
+      return !name.isEmpty();
+    }
+  }
+
+  /**
+   * The text as it was taken.
+   *
+   * @param statements how many
+   * @param unread what was not understood
+   * @param signs that can be chosen for it, by family
+   */
+  record Text(List<Piece> pieces, int statements, List<String> unread, List<Family> signs) {}
+
+  /** A piece of the text; {@code how} is read, unread or plain. */
+  record Piece(String text, String how) {}
+
+  /** The signs of a family. */
+  record Family(String label, List<Choice> signs) {}
+
+  /** Something that can be chosen, with what choosing it says. */
+  record Choice(String says, String label, boolean chosen) {}
+
+  /**
+   * A statement.
+   *
+   * @param id of its button
+   * @param state there, not, out, doubt, told or before
+   * @param says what a tap says, or null when it cannot be changed here
+   * @param places where it can sit, when there are several
+   */
+  record Chip(
+      String id, String label, String side, String state, String says, List<Choice> places) {}
+
+  /** The next question. */
+  record Asked(String title, String ask, List<Answer> answers) {
+    /** Whether its answers are told by their pictures. */
+    public boolean pictures() {
+      return answers.stream().filter(answer -> answer.swatch() != null).count() > 1;
+    }
+  }
+
+  /** One answer; with a picture of the sign when there is one to tell it by. */
+  record Answer(String says, String label, String swatch) {}
+
+  /** What fits. */
+  record Ranking(List<Card> cards, List<Lesser> lesser, boolean anySaid, boolean fitsNothing) {}
+
+  /** A cause with the reasons for it. */
+  record Card(
+      String id,
+      String label,
+      Odds odds,
+      String verdict,
+      String verdictId,
+      String because,
+      Working working) {
+    /** How likely it is. */
+    record Odds(String percent, double width) {}
+  }
+
+  /** A less likely cause. */
+  record Lesser(String id, String label, String percent) {}
+}

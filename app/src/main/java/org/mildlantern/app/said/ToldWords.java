@@ -1,0 +1,43 @@
+package org.mildlantern.app.said;
+
+import java.util.Locale;
+import org.mildlantern.core.knowledge.Condition;
+import org.mildlantern.core.knowledge.ContextField;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.said.Reading;
+import org.mildlantern.core.words.Words;
+
+/**
+ * A circumstance in words.
+ *
+ * @param label the figure with its unit, or what holds
+ * @param side what it is of, or empty
+ */
+record ToldWords(String label, String side) {
+  private static final Words WORDS = Words.of(ToldWords.class);
+
+  static ToldWords of(Reading.Told told, Knowledge knowledge) {
+    ContextField field = knowledge.fields().find(told.field()).orElseThrow();
+    if (told.value() instanceof Reading.Figure figure) {
+      return new ToldWords(figure(figure, field.unit()), field.label());
+    }
+    String word = told.value().toString();
+    return knowledge.conditions().stream()
+        .filter(one -> one.field().equals(field.id()) && word.equals(one.is()))
+        .findFirst()
+        .map(Condition::label)
+        .map(
+            label ->
+                new ToldWords(
+                    label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1), ""))
+        .orElseGet(() -> new ToldWords(WORDS.say("choice", field.label(), word), ""));
+  }
+
+  private static String figure(Reading.Figure figure, String unit) {
+    return switch (unit == null ? "1" : unit) {
+      case "d" -> WORDS.say("days", figure.number());
+      case "1" -> figure.toString();
+      default -> WORDS.say("figure", figure.toString(), unit);
+    };
+  }
+}

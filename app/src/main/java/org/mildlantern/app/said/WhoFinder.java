@@ -1,0 +1,112 @@
+package org.mildlantern.app.said;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.said.Reader;
+import org.mildlantern.core.said.Reading;
+import org.springframework.stereotype.Component;
+
+/** Finds out which plant is spoken of: by what was chosen or typed, else by the text. */
+@Component
+class WhoFinder {
+  private final Knowledge knowledge;
+  private final Reader reader;
+  private final PlantService plants;
+
+  WhoFinder(Knowledge knowledge, Reader reader, PlantService plants) {
+    this.knowledge = knowledge;
+    this.reader = reader;
+    this.plants = plants;
+  }
+
+  Who of(SaidForm form) {
+    if (form.plant() != null && form.isMine()) {
+      Optional<PlantView> chosen = plants.find(form.plant());
+      if (chosen.isPresent()) {
+        return Who.of(chosen.get(), "", false);
+      }
+    }
+    if (!form.kind().isEmpty()) {
+      return typed(form);
+    }
+    Optional<PlantView> named =
+        form.isMine() ? named(form.text(), plants.kept()) : Optional.empty();
+    if (named.isPresent()) {
+      return Who.of(named.get(), named.get().name(), true);
+    }
+    Optional<Reading.Named> said = reader.kind(form.text());
+    if (said.isPresent()) {
+      Kind kind = knowledge.kind(knowledge.taxa().find(said.get().taxon()).orElseThrow());
+      return ofKind(kind, said.get().span().of(form.text()), true, form);
+    }
+    return lives(form, List.of());
+  }
+
+  private Who typed(SaidForm form) {
+    return knowledge
+        .taxonNamed(form.kind())
+        .map(taxon -> ofKind(knowledge.kind(taxon), form.kind(), false, form))
+        .orElseGet(() -> lives(form, knowledge.namesLike(form.kind())));
+  }
+
+  private Who lives(SaidForm form, List<String> like) {
+    return knowledge
+        .usual()
+        .find(form.lives())
+        .map(usual -> ofKind(knowledge.kind(usual), form.kind(), false, form))
+        .orElseGet(() -> Who.unknown(form.kind(), like));
+  }
+
+  /** A kind of which the collection has one plant is that plant; of several, one is chosen. */
+  private Who ofKind(Kind kind, String called, boolean inText, SaidForm form) {
+    List<PlantView> mine =
+        form.isMine() && kind.taxon().isPresent()
+            ? plants.kept().stream()
+                .filter(plant -> isOne(plant.kind(), kind.taxon().get()))
+                .toList()
+            : List.of();
+    return mine.size() == 1
+        ? Who.of(mine.get(0), called, inText)
+        : new Who(Optional.of(kind), called, inText, Optional.empty(), mine, List.of());
+  }
+
+  /** Whether a plant is of a kind, or of the genus where only that was named. */
+  private static boolean isOne(Kind plant, Taxon named) {
+    return plant
+        .taxon()
+        .filter(own -> own.equals(named) || own.genus().equals(named.name()))
+        .isPresent();
+  }
+
+  /** The plant whose code stands in the text, or whose own name does. */
+  private static Optional<PlantView> named(String text, List<PlantView> kept) {
+    String words = text.toLowerCase(Locale.ROOT);
+    return kept.stream()
+        .filter(plant -> stands(plant.code(), words))
+        .findFirst()
+        .or(
+            () -> {
+              List<PlantView> called =
+                  kept.stream()
+                      .filter(plant -> plant.otherName() != null || plant.kind().taxon().isEmpty())
+                      .filter(plant -> stands(plant.name(), words))
+                      .toList();
+              return called.size() == 1 ? Optional.of(called.get(0)) : Optional.empty();
+            });
+  }
+
+  private static boolean stands(String name, String words) {
+    String folded = name.toLowerCase(Locale.ROOT);
+    return words.contains(folded)
+        && Pattern.compile("(?<![\\w-])" + Pattern.quote(folded) + "(?![\\w-])")
+            .matcher(words)
+            .find();
+  }
+}
