@@ -13,14 +13,15 @@ import org.mildlantern.core.words.Words;
  *
  * @param remark whether it was kept as words only
  * @param when the day and time, when the line named one, else null
+ * @param look the words that say what was seen on the plant, to be taken as a look, or null
  */
-record Echo(boolean remark, List<String> read, String when, List<String> unread)
+record Echo(boolean remark, List<String> read, String when, List<String> unread, String look)
     implements Serializable {
   private static final Words WORDS = Words.of(Echo.class);
 
   private static final long serialVersionUID = 1L;
 
-  static Echo of(QuickLine line, LocalDate today) {
+  static Echo of(QuickLine line, String look, LocalDate today) {
     boolean sameDay = line.at().toLocalDate().equals(today);
     String when =
         sameDay ? WORDS.say("today", Days.time(line.at())) : Days.near(line.at().toLocalDate());
@@ -28,6 +29,7 @@ record Echo(boolean remark, List<String> read, String when, List<String> unread)
         line.note() instanceof Remark,
         line.note().figures(),
         line.dated() ? when : null,
-        line.unread());
+        line.unread(),
+        look);
   }
 }

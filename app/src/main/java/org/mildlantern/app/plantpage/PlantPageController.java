@@ -23,7 +23,9 @@ import org.mildlantern.app.web.Web;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
+import org.mildlantern.core.journal.Remark;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.said.Reader;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -53,6 +55,7 @@ class PlantPageController {
   private final Figures figures;
   private final CollectionMemo memo;
   private final Knowledge knowledge;
+  private final Reader reader;
 
   PlantPageController(
       PlantService plants,
@@ -65,7 +68,9 @@ class PlantPageController {
       Scope scope,
       Figures figures,
       CollectionMemo memo,
-      Knowledge knowledge) {
+      Knowledge knowledge,
+      Reader reader) {
+    this.reader = reader;
     this.knowledge = knowledge;
     this.memo = memo;
     this.plants = plants;
@@ -106,7 +111,7 @@ class PlantPageController {
         if (entry.kind().changesCare() && !reason.isBlank()) {
           cases.confound(entry, reason.strip());
         }
-        Echo echo = Echo.of(read, scope.today());
+        Echo echo = Echo.of(read, look(id, read, line), scope.today());
         if (!htmx.on()) {
           flash.addFlashAttribute("echo", echo);
           return "redirect:/plants/" + id;
@@ -122,6 +127,17 @@ class PlantPageController {
       }
     }
     return htmx.page(page(id, model), "log");
+  }
+
+  /** The words of a remark that say what was seen on the plant. */
+  private String look(Long id, QuickLine read, String line) {
+    boolean seen =
+        read.note() instanceof Remark
+            && !reader
+                .read(line, plants.find(id).map(PlantView::form).orElse(null))
+                .seen()
+                .isEmpty();
+    return seen ? line.strip() : null;
   }
 
   /** The change under test that this line would make unreadable, unless a reason is given. */

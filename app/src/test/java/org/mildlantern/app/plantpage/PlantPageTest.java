@@ -211,6 +211,17 @@ class PlantPageTest extends WebCase {
   }
 
   @Test
+  void aNoteThatSaysWhatWasSeenIsOfferedAsALook() throws Exception {
+    htmx(keeper, page + "/entries", "line", "webs under the leaves & limp")
+        .andExpect(content().string(containsString("Take it as a look")))
+        .andExpect(content().string(containsString("webs%20under%20the%20leaves%20%26%20limp")));
+    for (String line : new String[] {"a cousin came to see it", "watered 240"}) {
+      htmx(keeper, page + "/entries", "line", line)
+          .andExpect(content().string(not(containsString("Take it as a look"))));
+    }
+  }
+
+  @Test
   void aCorrectionThatCannotBeIsSaidByItAndKept() throws Exception {
     htmx(keeper, page + "/entries", "line", "watered 240");
     Long id = keepers.as(keeper, () -> journal.timeline(coleus.id(), 1)).get(0).id();
