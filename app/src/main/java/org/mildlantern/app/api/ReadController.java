@@ -7,6 +7,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.PlantsInText;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
@@ -23,8 +25,10 @@ import org.springframework.web.bind.annotation.RestController;
 class ReadController {
   private final Knowledge knowledge;
   private final Reader reader;
+  private final PlantsInText plants;
 
-  ReadController(Knowledge knowledge, Reader reader) {
+  ReadController(Knowledge knowledge, Reader reader, PlantsInText plants) {
+    this.plants = plants;
     this.knowledge = knowledge;
     this.reader = reader;
   }
@@ -41,10 +45,18 @@ class ReadController {
     return answer(reader.read(said.text(), kind.map(Kind::form).orElse(null)), kind);
   }
 
+  /** The kind of the keeper's own plant that the text names, else the kind that it names. */
   private Optional<Kind> named(String text) {
-    return reader
-        .kind(text)
-        .map(named -> knowledge.kind(knowledge.taxa().find(named.taxon()).orElseThrow()));
+    return plants
+        .named(text)
+        .map(PlantView::kind)
+        .or(
+            () ->
+                reader
+                    .kind(text)
+                    .map(
+                        named ->
+                            knowledge.kind(knowledge.taxa().find(named.taxon()).orElseThrow())));
   }
 
   private ReadAnswer answer(Reading reading, Optional<Kind> kind) {

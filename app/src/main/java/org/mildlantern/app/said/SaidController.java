@@ -98,7 +98,9 @@ class SaidController {
   private String page(SaidForm form, Long place, Integer page, Model model) {
     show(form, model);
     model.addAttribute("swatches", figures.swatches());
-    model.addAttribute("starts", starts.of(place, page));
+    if (form.text().isBlank() && form.plant() == null) {
+      model.addAttribute("starts", starts.of(place, page));
+    }
     return "said/page";
   }
 

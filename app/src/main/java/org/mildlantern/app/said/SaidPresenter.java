@@ -24,6 +24,7 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.SignFamilies;
+import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.said.Reading;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
@@ -40,8 +41,10 @@ class SaidPresenter {
   private final Knowledge knowledge;
   private final Figures figures;
   private final OpenCases cases;
+  private final Reader reader;
 
-  SaidPresenter(Knowledge knowledge, Figures figures, OpenCases cases) {
+  SaidPresenter(Knowledge knowledge, Figures figures, OpenCases cases, Reader reader) {
+    this.reader = reader;
     this.knowledge = knowledge;
     this.figures = figures;
     this.cases = cases;
@@ -64,7 +67,7 @@ class SaidPresenter {
             statements,
             heard.reading().unread().stream()
                 .limit(UNREAD)
-                .map(span -> Sightings.quote(span.of(heard.form().text())))
+                .map(span -> unread(Sightings.quote(span.of(heard.form().text())), heard))
                 .toList(),
             signs(heard)),
         figure(heard),
@@ -220,6 +223,25 @@ class SaidPresenter {
         finding.present() ? "there" : "not",
         null,
         List.of());
+  }
+
+  private SaidView.Unread unread(String words, Heard heard) {
+    Optional<GrowthForm> form = heard.who().kind().map(Kind::form);
+    return new SaidView.Unread(
+        words,
+        form.isEmpty()
+            ? List.of()
+            : reader.guess(words, form.get()).stream()
+                .flatMap(id -> knowledge.signs().find(id).stream())
+                .map(
+                    sign ->
+                        new SaidView.Answer(
+                            new Correction(
+                                    Correction.Of.ANSWER, sign.id(), null, Correction.Act.THERE)
+                                .written(),
+                            sign.label(),
+                            sign.swatch()))
+                .toList());
   }
 
   /** The signs that can be seen on the plant, by family, for words that were not understood. */

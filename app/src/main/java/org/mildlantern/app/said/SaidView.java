@@ -51,7 +51,10 @@ record SaidView(
    * @param unread what was not understood
    * @param signs that can be chosen for it, by family
    */
-  record Text(List<Piece> pieces, int statements, List<String> unread, List<Family> signs) {}
+  record Text(List<Piece> pieces, int statements, List<Unread> unread, List<Family> signs) {}
+
+  /** Words that were not understood, with signs that they may mean. */
+  record Unread(String words, List<Answer> guesses) {}
 
   /** A piece of the text; {@code how} is read, unread or plain. */
   record Piece(String text, String how) {}

@@ -1,11 +1,10 @@
 package org.mildlantern.app.said;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.PlantsInText;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
@@ -19,8 +18,10 @@ class WhoFinder {
   private final Knowledge knowledge;
   private final Reader reader;
   private final PlantService plants;
+  private final PlantsInText inText;
 
-  WhoFinder(Knowledge knowledge, Reader reader, PlantService plants) {
+  WhoFinder(Knowledge knowledge, Reader reader, PlantService plants, PlantsInText inText) {
+    this.inText = inText;
     this.knowledge = knowledge;
     this.reader = reader;
     this.plants = plants;
@@ -36,8 +37,7 @@ class WhoFinder {
     if (!form.kind().isEmpty()) {
       return typed(form);
     }
-    Optional<PlantView> named =
-        form.isMine() ? named(form.text(), plants.kept()) : Optional.empty();
+    Optional<PlantView> named = form.isMine() ? inText.named(form.text()) : Optional.empty();
     if (named.isPresent()) {
       return Who.of(named.get(), named.get().name(), true);
     }
@@ -83,30 +83,5 @@ class WhoFinder {
         .taxon()
         .filter(own -> own.equals(named) || own.genus().equals(named.name()))
         .isPresent();
-  }
-
-  /** The plant whose code stands in the text, or whose own name does. */
-  private static Optional<PlantView> named(String text, List<PlantView> kept) {
-    String words = text.toLowerCase(Locale.ROOT);
-    return kept.stream()
-        .filter(plant -> stands(plant.code(), words))
-        .findFirst()
-        .or(
-            () -> {
-              List<PlantView> called =
-                  kept.stream()
-                      .filter(plant -> plant.otherName() != null || plant.kind().taxon().isEmpty())
-                      .filter(plant -> stands(plant.name(), words))
-                      .toList();
-              return called.size() == 1 ? Optional.of(called.get(0)) : Optional.empty();
-            });
-  }
-
-  private static boolean stands(String name, String words) {
-    String folded = name.toLowerCase(Locale.ROOT);
-    return words.contains(folded)
-        && Pattern.compile("(?<![\\w-])" + Pattern.quote(folded) + "(?![\\w-])")
-            .matcher(words)
-            .find();
   }
 }

@@ -49,6 +49,13 @@ class ReadTest {
   }
 
   @Test
+  void aPlantOfTheCollectionIsKnownByItsCode() throws Exception {
+    ask("read", "{\"text\": \"2021-009 has limp leaves\"}")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.taxon").value("dracula-simia"));
+  }
+
+  @Test
   void whatWasReadCanBeDiagnosedAsItIs() throws Exception {
     JsonNode read =
         JSON.readTree(

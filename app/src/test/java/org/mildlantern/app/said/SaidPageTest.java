@@ -184,6 +184,16 @@ class SaidPageTest extends WebCase {
   }
 
   @Test
+  void wordsThatWereNotUnderstoodAreGuessedAtAndNotTaken() throws Exception {
+    String[] speech = {"kind", "boston fern", "text", "something corky somewhere"};
+    Document page = said(speech);
+    assertThat(chips(page)).isEmpty();
+    Element guess = page.select(".guesses button").first();
+    assertThat(guess.text()).contains("cork");
+    assertThat(chips(said(and(speech, "now", guess.val())))).hasSize(1);
+  }
+
+  @Test
   void itIsKeptAsAPlantWithItsLookAndLeadsOn() throws Exception {
     post(keeper, KEEP, "kind", "moth orchid", "text", SPEECH, "cause", "crown-rot")
         .andExpect(redirectedUrlPattern("/plants/*/cases/new?cause=crown-rot"));

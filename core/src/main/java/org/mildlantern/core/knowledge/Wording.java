@@ -15,6 +15,8 @@ public final class Wording {
   private final Table<Say> particles;
   private final Table<Say> subjects;
   private final Table<Say> places;
+  private final Table<Say> classes;
+  private final Table<Say> idioms;
   private final Table<Say> says;
   private final Table<Say> filler;
 
@@ -30,6 +32,8 @@ public final class Wording {
     particles = shelf.section("particle", FILE, "particles", Say.class);
     subjects = shelf.section("subject", FILE, "subjects", Say.class);
     places = shelf.section("place", FILE, "places", Say.class);
+    idioms = shelf.section("idiom", FILE, "idioms", Say.class);
+    classes = shelf.section("class", FILE, "classes", Say.class);
     says = shelf.section("phrase", FILE, "says", Say.class);
     filler = shelf.section("filler", FILE, "filler", Say.class);
   }
@@ -78,6 +82,16 @@ public final class Wording {
 
   public Table<Say> places() {
     return places;
+  }
+
+  /** Words that say much the same. */
+  public Table<Say> classes() {
+    return classes;
+  }
+
+  /** Turns of phrase that tell nothing. */
+  public Table<Say> idioms() {
+    return idioms;
   }
 
   public Table<Say> says() {

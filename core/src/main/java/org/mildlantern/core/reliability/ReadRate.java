@@ -108,7 +108,7 @@ public record ReadRate(
                     .ifPresentOrElse(used::add, () -> missed.add(field + "=" + value)));
     List<String> invented = new ArrayList<>();
     reading.seen().stream()
-        .filter(seen -> !used.contains(seen))
+        .filter(seen -> !used.contains(seen) && !isWholeOfSaid(seen, text, knowledge))
         .forEach(seen -> invented.add((seen.present() ? "" : "not ") + seen.sign()));
     reading.told().stream()
         .filter(told -> !used.contains(told))
@@ -127,6 +127,14 @@ public record ReadRate(
         .filter(seen -> seen.present() == present && alike(seen.sign(), sign, knowledge))
         .findFirst()
         .ifPresentOrElse(used::add, () -> missed.add((present ? "" : "not ") + sign));
+  }
+
+  /** What shows a trait shows the sign that it belongs to. */
+  private static boolean isWholeOfSaid(Reading.Seen seen, SaidText text, Knowledge knowledge) {
+    return seen.present()
+        && text.says().stream()
+            .flatMap(said -> knowledge.signs().find(said).stream())
+            .anyMatch(said -> seen.sign().equals(said.of()));
   }
 
   /** The same sign, or an open word that can mean it. */

@@ -14,7 +14,8 @@ import org.mildlantern.core.knowledge.load.PlainYaml;
 /**
  * A description as a keeper would say it, with what it says and what is right.
  *
- * @param id odd ones may be looked at while words are gathered; even ones are only measured
+ * @param id up to {@value #LAST_OPEN} they may be looked at while words are gathered; later ones
+ *     are only measured
  * @param says signs or open words that it says are there
  * @param not those that it says are not there
  * @param context circumstances that it tells, by field
@@ -31,7 +32,10 @@ public record SaidText(
     Map<String, String> context,
     List<String> accept,
     String urgent) {
-  private static final List<String> VOICES = List.of("beginner", "expert", "phone", "abroad");
+  private static final int LAST_OPEN = 700;
+
+  private static final List<String> VOICES =
+      List.of("beginner", "expert", "phone", "abroad", "later");
 
   /** All that ship with the core. */
   public static List<SaidText> all(Knowledge knowledge) {
@@ -45,7 +49,7 @@ public record SaidText(
 
   /** Whether it may be looked at while words are gathered. */
   public boolean open() {
-    return id % 2 == 1;
+    return id <= LAST_OPEN;
   }
 
   private static SaidText of(Map<String, Object> entry, Knowledge knowledge) {

@@ -28,20 +28,27 @@ final class Amounts {
           Map.entry("ten", 10));
   private static final String COUNT =
       "(\\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten)";
-  private static final String UNIT = "(day|week|wk|month|year)s?";
+
+  /** A number in figures or a small one in words. */
+  private static final String SPOKEN =
+      "(-?\\d+(?:[.,]\\d+)?|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten))";
+
+  private static final String UNIT = "(day|week|wk|fortnight|month|year|morning|evening)s?";
 
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
       Pattern.compile("\\b(?:rh|hum|humidity)\\D{0,12}?" + NUMBER);
   private static final Pattern DEGREES =
       Pattern.compile(
-          "(minus\\s+)?" + NUMBER + "\\s*(?:(?:°|º|degrees?)\\s*)?(c|f|celsius|fahrenheit)\\b");
+          "(minus\\s+)?" + SPOKEN + "\\s*(?:(?:°|º|degrees?)\\s*)?(c|f|celsius|fahrenheit)\\b");
+  private static final Pattern MINUS =
+      Pattern.compile("\\b(minus\\s+)" + SPOKEN + "\\b(?!\\s*(?:°|º|degrees?|c\\b|f\\b))");
   private static final Pattern BARE_DEGREES =
       Pattern.compile(
-          "(minus\\s+)?" + NUMBER + "\\s*(?:°|º|degrees?)(?!\\s*(?:n|s|german|dh|hard))");
+          "(minus\\s+)?" + SPOKEN + "\\s*(?:°|º|degrees?)(?!\\s*(?:n|s|german|dh|hard))");
   private static final Pattern HOT =
       Pattern.compile(
-          "\\b(?:too hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
+          "\\b(?:(?:too )?hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
   private static final Pattern EC =
       Pattern.compile(NUMBER + "\\s*(?:µs|μs|us|microsiemens)(?:/cm)?");
   private static final Pattern EC_MILLI = Pattern.compile(NUMBER + "\\s*ms(?:/cm)?\\b");
@@ -54,6 +61,8 @@ final class Amounts {
   private static final Pattern EVERY =
       Pattern.compile(
           "\\b(?:every|each)\\s+(?:(other|second)\\s+)?(?:" + COUNT + "\\s+)?" + UNIT + "\\b");
+  private static final Pattern WEEKDAY =
+      Pattern.compile("\\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\\b");
   private static final Pattern TIMES =
       Pattern.compile("\\b(once|twice|" + COUNT + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+" + UNIT);
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
@@ -63,10 +72,15 @@ final class Amounts {
               + COUNT
               + "\\s+"
               + UNIT
-              + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b");
+              + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b(?!\\s+to\\b)");
   private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
   private static final Pattern WATERS =
-      Pattern.compile("\\b(?:water(?:ed|ing)?|soak(?:ed)?|drink|mist(?:ed)?)\\b");
+      Pattern.compile("\\b(?:water(?:ed|ing)?|soak(?:ed)?|drink)\\b");
+
+  /** What is fed, or drops that hang on a leaf, is no watering. */
+  private static final Pattern OTHER =
+      Pattern.compile(
+          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|drops? of water|water drops?|droplets)\\b");
 
   /** Lux of a foot-candle. */
   private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
@@ -96,13 +110,18 @@ final class Amounts {
     each(
         PERCENT,
         m -> {
-          if (clause(m).matches("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*")) {
+          boolean ofAir =
+              clause(m).matches("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*");
+          boolean ofSomething = text.startsWith(" of", m.end());
+          if (ofAir
+              || !ofSomething && sentence(m).matches("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*")) {
             put("humidity", number(m, 1), m);
           }
         });
     each(BARE_RH, m -> put("humidity", number(m, 1), m));
     each(DEGREES, m -> temperature(m, m.group(3).startsWith("f")));
     each(BARE_DEGREES, m -> temperature(m, false));
+    each(MINUS, m -> temperature(m, false));
     each(EC, m -> put("water-ec", number(m, 1), m));
     each(EC_MILLI, m -> put("water-ec", 1000 * number(m, 1), m));
     each(HARDNESS, m -> put("water-hardness", number(m, 1), m));
@@ -112,9 +131,16 @@ final class Amounts {
     each(EVERY, this::every);
     each(TIMES, this::times);
     each(
-        ADVERB,
+        WEEKDAY,
         m -> {
           if (waters(m)) {
+            put("watering-every", 7, m);
+          }
+        });
+    each(
+        ADVERB,
+        m -> {
+          if (waters(m) && WATERS.matcher(clause(m)).find()) {
             put(
                 "watering-every",
                 Map.of("daily", 1, "weekly", 7, "fortnightly", 14, "monthly", 30).get(m.group(1)),
@@ -139,7 +165,8 @@ final class Amounts {
   }
 
   private static double number(Matcher match, int group) {
-    return Double.parseDouble(match.group(group).replace(',', '.'));
+    String said = match.group(group);
+    return WORDS.containsKey(said) ? WORDS.get(said) : Double.parseDouble(said.replace(',', '.'));
   }
 
   private static int days(String count, String unit) {
@@ -147,6 +174,7 @@ final class Amounts {
     return number
         * switch (unit) {
           case "week", "wk" -> 7;
+          case "fortnight" -> 14;
           case "month" -> 30;
           case "year" -> 365;
           default -> 1;
@@ -168,7 +196,8 @@ final class Amounts {
     double celsius = fahrenheit ? Math.round((value - 32) / 1.8 * 10) / 10.0 : value;
     String clause = clause(match);
     if (celsius <= 3
-        || clause.matches("(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit)\\b.*")) {
+        || clause.matches(
+            "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows)\\b.*")) {
       put("coldest", celsius, match);
     } else if (celsius >= 27 && HOT.matcher(sentence(match)).find()
         || clause.matches("(?s).*\\b(?:maxima|got to|reached|heatwave)\\b.*")) {
@@ -197,17 +226,22 @@ final class Amounts {
   }
 
   private boolean waters(Matcher match) {
-    return WATERS.matcher(sentence(match)).find() || sentence(match).contains("give water");
+    String sentence = sentence(match);
+    return !OTHER.matcher(clause(match)).find()
+        && (WATERS.matcher(sentence).find() || sentence.contains("give water"));
   }
 
   /** A span of time, by the verb of its clause. */
   private void since(Matcher match, int days) {
     String clause = clause(match);
-    if (clause.matches("(?s).*\\b(?:repot|division|divided|transplant)\\w*.*")) {
+    if (clause.matches(
+        "(?s).*\\b(?:repot|division|divided|transplant|changed its pot|new pot)\\w*.*")) {
       put("days-since-repot", days, match);
     } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its|the) place|turned)\\b.*")) {
       put("days-since-move", days, match);
-    } else if (clause.matches("(?s).*\\b(?:bought|got|arrived|home|buy)\\b.*")
+    } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
+      put("days-since-feed", days, match);
+    } else if (clause.matches("(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy)\\b.*")
         && !clause.contains("years")) {
       put("days-since-arrival", days, match);
     } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")

@@ -1,9 +1,9 @@
 package org.mildlantern.core.said;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Wording;
 
 /** What takes a statement back: a no, a doubt, a question. */
@@ -14,6 +14,12 @@ final class Denial {
   private static final int SHORT = 7;
 
   private final Set<String> denies;
+  private final Set<String> spares;
+  private final Set<String> unsure;
+  private final Set<String> unknown;
+  private final Set<String> unreal;
+  private final Set<String> past;
+  private final Set<String> excepts;
   private final Set<String> deniesAfter;
   private final Set<String> found;
   private final Set<String> doubts;
@@ -21,48 +27,95 @@ final class Denial {
 
   Denial(Wording wording) {
     this.denies = Set.copyOf(wording.particles("denies"));
+    this.spares = Set.copyOf(wording.particles("spares"));
+    this.unsure = Set.copyOf(wording.particles("unsure"));
+    this.unknown = Set.copyOf(wording.particles("unknown"));
+    this.unreal = Set.copyOf(wording.particles("unreal"));
+    this.excepts = Set.copyOf(wording.particles("excepts"));
+    this.past = Set.copyOf(wording.particles("past"));
     this.deniesAfter = Set.copyOf(wording.particles("denies-after"));
     this.found = Set.copyOf(wording.particles("found"));
     this.doubts = Set.copyOf(wording.particles("doubts"));
     this.asks = Set.copyOf(wording.particles("asks"));
   }
 
+  /** Whether it leaves out what comes after it, as in “all but the newest”. */
+  boolean isExcept(Token token) {
+    return excepts.contains(token.word());
+  }
+
   boolean isDoubted(Match match, List<Token> tokens) {
     int clause = tokens.get(match.first()).clause();
-    return tokens.stream().anyMatch(t -> t.clause() == clause && doubts.contains(t.stem()));
+    return IntStream.range(0, tokens.size())
+        .filter(i -> tokens.get(i).clause() == clause)
+        .anyMatch(i -> doubts.contains(tokens.get(i).word()) || isUnsure(i, tokens));
   }
 
   /** The word before or after a phrase that denies it, by its number. */
   OptionalInt of(Match match, List<Token> tokens) {
     int clause = tokens.get(match.first()).clause();
-    for (int i = match.first() - 1; i >= 0 && i >= match.first() - REACH; i--) {
+    for (int i = match.last() - 1; i >= 0 && i >= match.first() - REACH; i--) {
       Token token = tokens.get(i);
-      if (token.clause() != clause) {
+      boolean apart = token.word().equals("and") && !match.at().contains(i);
+      if (token.clause() != clause || apart) {
         break;
       }
-      boolean only = i + 1 < tokens.size() && tokens.get(i + 1).stem().equals("only");
-      if (denies.contains(token.stem()) && !match.at().contains(i) && !only) {
+      if (denies.contains(token.word()) && !match.at().contains(i) && !isSpared(i, tokens)) {
         return OptionalInt.of(i);
       }
     }
     for (int i = match.last() + 1; i < tokens.size() && i <= match.last() + 4; i++) {
       Token token = tokens.get(i);
-      if (token.clause() != clause) {
+      if (token.clause() != clause || token.word().equals("and")) {
         break;
       }
-      boolean isFound = i + 1 < tokens.size() && found.contains(tokens.get(i + 1).stem());
-      if (deniesAfter.contains(token.stem()) || denies.contains(token.stem()) && isFound) {
+      boolean isFound = i + 1 < tokens.size() && found.contains(tokens.get(i + 1).word());
+      if (deniesAfter.contains(token.word()) || denies.contains(token.word()) && isFound) {
         return OptionalInt.of(i);
       }
     }
     return OptionalInt.empty();
   }
 
-  /** “Is it too wet?” asks and tells nothing. */
+  private boolean isUnsure(int at, List<Token> tokens) {
+    return at > 0
+        && unsure.contains(tokens.get(at).word())
+        && denies.contains(tokens.get(at - 1).word());
+  }
+
+  /** “Not only”, “not sure”: a no that denies nothing. */
+  private boolean isSpared(int at, List<Token> tokens) {
+    return at + 1 < tokens.size()
+        && (spares.contains(tokens.get(at + 1).word())
+            || unsure.contains(tokens.get(at + 1).word())
+            || unknown.contains(tokens.get(at + 1).word()));
+  }
+
+  /** Whether the clause tells an old story, a wish or what nobody knows, and nothing of today. */
+  boolean isNoFinding(Match match, List<Token> tokens) {
+    int clause = tokens.get(match.first()).clause();
+    for (int i = 0; i < tokens.size(); i++) {
+      Token token = tokens.get(i);
+      if (token.clause() != clause || match.at().contains(i)) {
+        continue;
+      }
+      String next = i + 1 < tokens.size() ? tokens.get(i + 1).word() : "";
+      boolean since = i > 0 && tokens.get(i - 1).word().equals("since");
+      if (unreal.contains(token.word())
+          || past.contains(token.word() + " " + next) && !since && !match.at().contains(i + 1)
+          || i < match.first() && denies.contains(token.word()) && unknown.contains(next)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** “Is it too wet?” asks and tells nothing, also at the end of a longer sentence. */
   boolean isAsked(Match match, String text, List<Token> tokens) {
+    int clause = tokens.get(match.first()).clause();
     int sentence = tokens.get(match.first()).sentence();
     int first = match.first();
-    while (first > 0 && tokens.get(first - 1).sentence() == sentence) {
+    while (first > 0 && tokens.get(first - 1).clause() == clause) {
       first--;
     }
     int last = match.last();
@@ -72,8 +125,6 @@ final class Denial {
     int end = tokens.get(last).to();
     String after =
         text.substring(end, last + 1 < tokens.size() ? tokens.get(last + 1).from() : text.length());
-    String begins =
-        text.substring(tokens.get(first).from(), tokens.get(first).to()).toLowerCase(Locale.ROOT);
-    return after.contains("?") && asks.contains(begins) && last - first < SHORT;
+    return after.contains("?") && asks.contains(tokens.get(first).word()) && last - first < SHORT;
   }
 }

@@ -1,23 +1,36 @@
 package org.mildlantern.core.said;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.words.Nearest;
 
 /** Finds the kind that a text names. */
 final class Kinds {
   private static final int MOST_WORDS = 4;
 
+  /** Shorter words are too like too many others. */
+  private static final int SHORTEST = 6;
+
+  /** Names of so many letters may be off by two, shorter ones by one. Rule of thumb. */
+  private static final int LONG = 9;
+
+  private static final int MOST_COMPARED = 60;
+
   private final Lexicon lexicon;
 
   /** By all their names and by their genus, in plain letters. */
   private final Map<String, Taxon> kinds = new HashMap<>();
+
+  private final Map<Character, List<String>> byLetter;
 
   Kinds(Knowledge knowledge, Lexicon lexicon) {
     this.lexicon = lexicon;
@@ -31,6 +44,7 @@ final class Kinds {
               genus ->
                   knowledge.taxonNamed(genus).ifPresent(kind -> kinds.putIfAbsent(genus, kind)));
     }
+    byLetter = kinds.keySet().stream().collect(Collectors.groupingBy(name -> name.charAt(0)));
   }
 
   private static Stream<String> names(Taxon taxon) {
@@ -42,26 +56,61 @@ final class Kinds {
     return name.replaceAll("['’]s\\b", "").replace('-', ' ').toLowerCase(Locale.ROOT);
   }
 
-  /** The longest name of a kind that stands in the text. */
+  /** The longest name of a kind that stands in the text, else one that is all but written there. */
   Optional<Reading.Named> in(String text, List<Token> tokens, Set<Integer> used) {
     for (int words = MOST_WORDS; words > 0; words--) {
       for (int i = 0; i + words <= tokens.size(); i++) {
-        String name = text.substring(tokens.get(i).from(), tokens.get(i + words - 1).to());
-        if (words == 1 && lexicon.isFiller(tokens.get(i).stem())) {
-          continue;
+        Reading.Span span = span(tokens, i, words);
+        boolean plainWord = words == 1 && lexicon.isFiller(tokens.get(i).stem());
+        Taxon taxon = plainWord ? null : kinds.get(plain(span.of(text)));
+        if (taxon != null) {
+          return Optional.of(named(taxon, span, i, words, used));
         }
-        Optional<Taxon> taxon = Optional.ofNullable(kinds.get(plain(name)));
+      }
+    }
+    return misspelt(text, tokens, used);
+  }
+
+  /** Words that nothing else is said with are compared with all names of their first letter. */
+  private Optional<Reading.Named> misspelt(String text, List<Token> tokens, Set<Integer> used) {
+    int compared = 0;
+    for (int i = 0; i < tokens.size() && compared < MOST_COMPARED; i++) {
+      if (lexicon.isKnown(tokens.get(i).stem())) {
+        continue;
+      }
+      compared++;
+      for (int words = Math.min(2, tokens.size() - i); words > 0; words--) {
+        Reading.Span span = span(tokens, i, words);
+        Optional<Taxon> taxon = like(plain(span.of(text)));
         if (taxon.isPresent()) {
-          for (int w = 0; w < words; w++) {
-            used.add(i + w);
-          }
-          return Optional.of(
-              new Reading.Named(
-                  taxon.get().id(),
-                  new Reading.Span(tokens.get(i).from(), tokens.get(i + words - 1).to())));
+          return Optional.of(named(taxon.get(), span, i, words, used));
         }
       }
     }
     return Optional.empty();
+  }
+
+  private Optional<Taxon> like(String typed) {
+    if (typed.length() < SHORTEST) {
+      return Optional.empty();
+    }
+    int apart = typed.length() < LONG ? 1 : 2;
+    return byLetter.getOrDefault(typed.charAt(0), List.of()).stream()
+        .filter(name -> Math.abs(name.length() - typed.length()) <= 1)
+        .filter(name -> Nearest.distance(typed, name) <= apart)
+        .min(Comparator.comparingInt(name -> Nearest.distance(typed, name)))
+        .map(kinds::get);
+  }
+
+  private static Reading.Span span(List<Token> tokens, int first, int words) {
+    return new Reading.Span(tokens.get(first).from(), tokens.get(first + words - 1).to());
+  }
+
+  private static Reading.Named named(
+      Taxon taxon, Reading.Span span, int first, int words, Set<Integer> used) {
+    for (int w = 0; w < words; w++) {
+      used.add(first + w);
+    }
+    return new Reading.Named(taxon.id(), span);
   }
 }

@@ -8,33 +8,49 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Wording;
 
 /**
  * The words by which keepers name signs, places and circumstances, ready to be looked up by stem.
  *
- * <p>A phrase such as {@code leaf/ brown|black spot} needs its words in one clause, in any order;
- * {@code |} parts words of which one will do, {@code @name} stands for any word of a place, and
- * what stands before the slash is the part that is spoken of.
+ * <p>A phrase such as {@code leaf/ brown|black spot} needs its words in one clause, in any order,
+ * but those tied by {@code _} one after the other; {@code |} parts words of which one will do,
+ * {@code @name} stands for any word of a place, {@code ~name} for any of a class of words, and what
+ * stands before the slash is the part that is spoken of.
  */
 final class Lexicon {
   private static final Pattern SPACE = Pattern.compile("\\s+");
+
+  private static final double PART = 0.5;
+  private static final double OPEN = 0.75;
+  private static final double TRAIT = 0.1;
+  private static final double FIRST = 9;
+  private static final String IDIOM = "idiom";
 
   private final Tokens tokens;
   private final Map<String, Set<String>> subjects = new HashMap<>();
   private final Map<String, Set<String>> places = new HashMap<>();
   private final Map<String, List<Phrase>> byStem = new HashMap<>();
   private final List<Phrase> all = new ArrayList<>();
+  private final Map<String, List<String>> classes = new HashMap<>();
   private final Set<String> filler = new HashSet<>();
+  private final Set<String> words = new HashSet<>();
   private final Set<String> open = new HashSet<>();
+  private final Set<String> traits = new HashSet<>();
 
   Lexicon(Knowledge knowledge, Tokens tokens) {
     this.tokens = tokens;
     knowledge.openWords().forEach(word -> open.add(word.id()));
+    knowledge.signs().stream()
+        .filter(sign -> sign.of() != null)
+        .forEach(sign -> traits.add(sign.id()));
     knowledge.wording().subjects().forEach(one -> put(subjects, one));
     knowledge.wording().places().forEach(one -> put(places, one));
     knowledge.wording().filler().forEach(one -> one.say().forEach(w -> filler.add(tokens.stem(w))));
+    knowledge.wording().classes().forEach(one -> classes.put(one.id(), one.say()));
+    knowledge.wording().idioms().forEach(one -> one.say().forEach(say -> add(IDIOM, say)));
     knowledge.wording().says().forEach(one -> one.say().forEach(say -> add(one.id(), say)));
     knowledge.signs().forEach(sign -> phrases(sign.id(), sign.words(), knowledge));
     knowledge.openWords().forEach(word -> phrases(word.id(), word.words(), knowledge));
@@ -61,13 +77,24 @@ final class Lexicon {
    * @param told the field's value, or null when it names a sign
    * @param subject the part that is spoken of, or null
    * @param items words of which each needs one of its stems
-   * @param open whether it can mean several signs; what means one goes first
+   * @param next numbers of the items that must stand right after the one before them
+   * @param weight what says more goes first; a part tells less than what is said of it, and a word
+   *     that can mean several signs less than one that means one
    */
   record Phrase(
-      String id, Reading.Choice told, String subject, List<Set<String>> items, boolean open) {
+      String id,
+      Reading.Choice told,
+      String subject,
+      List<Set<String>> items,
+      Set<Integer> next,
+      double weight) {
+    boolean isIdiom() {
+      return id.equals(IDIOM);
+    }
 
-    double weight() {
-      return items.size() + (subject == null ? 0 : 0.5) - (open ? 0.75 : 0);
+    /** What it says; two signs with the same words are said together. */
+    Object words() {
+      return subject == null ? items : List.of(subject, items);
     }
   }
 
@@ -75,41 +102,74 @@ final class Lexicon {
     int slash = say.indexOf('/');
     String subject = slash < 0 ? null : say.substring(0, slash).strip();
     List<Set<String>> items = new ArrayList<>();
+    Set<Integer> next = new HashSet<>();
     for (String word : SPACE.split(say.substring(slash + 1).strip())) {
-      if (word.indexOf('|') < 0 && !word.startsWith("@")) {
-        tokens.of(word).forEach(token -> items.add(Set.of(token.stem())));
-        continue;
-      }
-      Set<String> stems = new HashSet<>();
-      for (String one : word.split("\\|")) {
-        if (one.startsWith("@")) {
-          places.forEach(
-              (stem, names) -> {
-                if (names.contains(one.substring(1))) {
-                  stems.add(stem);
-                }
-              });
-        } else {
-          stems.add(tokens.stem(one));
+      String[] row = word.split("_");
+      for (int i = 0; i < row.length; i++) {
+        if (i > 0) {
+          next.add(items.size());
         }
+        item(row[i], items);
       }
-      items.add(stems);
     }
     String[] told = id.split("=", 2);
     Reading.Choice value = told.length == 1 ? null : new Reading.Choice(told[1]);
-    all.add(new Phrase(told[0], value, subject, List.copyOf(items), open.contains(id)));
+    double words =
+        items.stream().mapToDouble(item -> subjects.keySet().containsAll(item) ? PART : 1).sum();
+    double weight =
+        words
+            + (subject == null ? 0 : PART)
+            + (traits.contains(id) ? TRAIT : 0)
+            + (id.equals(IDIOM) ? FIRST : 0)
+            - (open.contains(id) ? OPEN : 0);
+    all.add(new Phrase(told[0], value, subject, List.copyOf(items), Set.copyOf(next), weight));
+  }
+
+  /** A word of a phrase, or words of which one will do. */
+  private void item(String word, List<Set<String>> items) {
+    if (word.indexOf('|') < 0 && !word.startsWith("@") && !word.startsWith("~")) {
+      tokens.of(word).forEach(token -> items.add(Set.of(token.stem())));
+      return;
+    }
+    Set<String> stems = new HashSet<>();
+    for (String one : word.split("\\|")) {
+      if (one.startsWith("~")) {
+        classes.getOrDefault(one.substring(1), List.of()).forEach(w -> stems.add(tokens.stem(w)));
+      } else if (one.startsWith("@")) {
+        places.forEach(
+            (stem, names) -> {
+              if (names.contains(one.substring(1))) {
+                stems.add(stem);
+              }
+            });
+      } else {
+        stems.add(tokens.stem(one));
+      }
+    }
+    items.add(stems);
   }
 
   /** Looks each phrase up by that of its words which fewest others have. */
   private void index() {
     Map<String, Integer> uses = new HashMap<>();
     all.forEach(p -> p.items().forEach(item -> item.forEach(s -> uses.merge(s, 1, Integer::sum))));
+    words.addAll(uses.keySet());
     for (Phrase phrase : all) {
       phrase.items().stream()
           .min(Comparator.comparingInt(item -> item.stream().mapToInt(uses::get).sum()))
           .orElseThrow()
           .forEach(stem -> byStem.computeIfAbsent(stem, s -> new ArrayList<>()).add(phrase));
     }
+  }
+
+  /** All words in which each sign is said. */
+  Map<String, Set<String>> wordsBySign() {
+    return all.stream()
+        .collect(
+            Collectors.groupingBy(
+                Phrase::id,
+                Collectors.flatMapping(
+                    phrase -> phrase.items().stream().flatMap(Set::stream), Collectors.toSet())));
   }
 
   List<Phrase> phrases(String stem) {
@@ -122,6 +182,14 @@ final class Lexicon {
 
   Set<String> places(String stem) {
     return places.getOrDefault(stem, Set.of());
+  }
+
+  /** Whether it is a word of any phrase, part or place, or says nothing. */
+  boolean isKnown(String stem) {
+    return isFiller(stem)
+        || words.contains(stem)
+        || subjects.containsKey(stem)
+        || places.containsKey(stem);
   }
 
   boolean isFiller(String stem) {

@@ -64,12 +64,16 @@ final class Matches {
   private static Optional<Match> match(
       Lexicon.Phrase phrase, int around, Map<String, List<Integer>> clause) {
     List<Integer> at = new ArrayList<>();
-    for (Set<String> item : phrase.items()) {
+    for (int i = 0; i < phrase.items().size(); i++) {
+      if (phrase.next().contains(i)) {
+        at.add(at.get(i - 1) + 1);
+        continue;
+      }
       int best = -1;
-      for (String stem : item) {
+      for (String stem : phrase.items().get(i)) {
         for (int position : clause.getOrDefault(stem, List.of())) {
           boolean nearer = best < 0 || Math.abs(position - around) < Math.abs(best - around);
-          if (nearer && !at.contains(position)) {
+          if (nearer && !at.contains(position) && isFollowed(phrase, i, position, clause)) {
             best = position;
           }
         }
@@ -83,6 +87,19 @@ final class Matches {
     return match.span() <= phrase.items().size() - 1 + SLACK
         ? Optional.of(match)
         : Optional.empty();
+  }
+
+  /** Whether the items that must follow the one at a position do. */
+  private static boolean isFollowed(
+      Lexicon.Phrase phrase, int item, int position, Map<String, List<Integer>> clause) {
+    for (int i = item + 1; phrase.next().contains(i); i++) {
+      int wanted = position + i - item;
+      if (phrase.items().get(i).stream()
+          .noneMatch(stem -> clause.getOrDefault(stem, List.of()).contains(wanted))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /**

@@ -2,6 +2,7 @@ package org.mildlantern.core.said;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IntSummaryStatistics;
 import java.util.LinkedHashMap;
@@ -32,6 +33,10 @@ public final class Reader {
   public static final int LONGEST = 4000;
 
   private static final double DOUBTED = 0.6;
+
+  /** So many words after “all but” name what is left out. */
+  private static final int EXCEPTED = 4;
+
   private static final List<String> AROUND = List.of("around");
 
   private final Knowledge knowledge;
@@ -40,6 +45,7 @@ public final class Reader {
   private final Matches matches;
   private final Denial denial;
   private final Kinds kinds;
+  private final Guesses guesses;
 
   public Reader(Knowledge knowledge) {
     this.knowledge = knowledge;
@@ -48,12 +54,22 @@ public final class Reader {
     this.matches = new Matches(lexicon);
     this.denial = new Denial(knowledge.wording());
     this.kinds = new Kinds(knowledge, lexicon);
+    this.guesses = new Guesses(knowledge, lexicon, words);
   }
 
   /** The kind that a text names. */
   public Optional<Reading.Named> kind(String said) {
     String text = whatIsRead(said);
     return kinds.in(text, words.of(text), new HashSet<>());
+  }
+
+  /**
+   * Signs that words of which nothing was understood may mean, to be offered to their keeper.
+   *
+   * @param form the growth form of the plant, or null when it is not known
+   */
+  public List<String> guess(String words, GrowthForm form) {
+    return guesses.of(this.words.of(whatIsRead(words)), sign -> occurs(sign, form));
   }
 
   private static String whatIsRead(String said) {
@@ -74,13 +90,20 @@ public final class Reader {
         new ArrayList<>(Amounts.of(text, tokens).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
     Set<Integer> claimed = new HashSet<>();
+    Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
+      boolean twin = match.at().equals(last.get(match.phrase().words()));
       boolean taken =
-          match.at().stream().anyMatch(i -> claimed.contains(i) && !isShared(tokens.get(i)));
-      if (taken && !isOfThePlace(match.phrase())) {
+          !twin
+              && match.at().stream().anyMatch(i -> claimed.contains(i) && !isShared(tokens.get(i)));
+      if (taken && match.phrase().told() == null && !isOfThePlace(match.phrase())) {
         continue;
       }
-      if (denial.isAsked(match, text, tokens)) {
+      if (match.phrase().isIdiom()) {
+        claimed.addAll(match.at());
+        continue;
+      }
+      if (denial.isAsked(match, text, tokens) || denial.isNoFinding(match, tokens)) {
         used.addAll(match.at());
         continue;
       }
@@ -99,6 +122,7 @@ public final class Reader {
       }
       claimed.addAll(match.at());
       used.addAll(match.at());
+      last.put(match.phrase().words(), match.at());
       seen.add(seen(match, tokens, form));
     }
     seen.addAll(wholes(seen));
@@ -197,10 +221,16 @@ public final class Reader {
     }
     Set<String> said = new LinkedHashSet<>();
     int clause = tokens.get(match.first()).clause();
+    int spared = 0;
     for (Token token : tokens) {
       if (token.clause() == clause) {
+        spared = denial.isExcept(token) ? EXCEPTED : spared - 1;
+        if (spared > 0) {
+          said.add("all-leaves");
+          continue;
+        }
         said.addAll(lexicon.places(token.stem()));
-        if (token.stem().equals("leaf") && token.to() - token.from() == "leaf".length()) {
+        if (token.word().equals("leaf")) {
           said.add("oldest-only");
         }
       }

@@ -3,10 +3,11 @@ package org.mildlantern.core.said;
 /**
  * A word of a text.
  *
+ * @param word the word as it stands there, lower case
  * @param stem its stem, lower case
  * @param from offset of its first character
  * @param to offset after its last
  * @param clause number of the clause that it stands in
  * @param sentence number of its sentence
  */
-record Token(String stem, int from, int to, int clause, int sentence) {}
+record Token(String word, String stem, int from, int to, int clause, int sentence) {}

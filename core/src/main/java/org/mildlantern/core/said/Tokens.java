@@ -4,19 +4,23 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.apache.lucene.analysis.Analyzer;
 import org.apache.lucene.analysis.LowerCaseFilter;
 import org.apache.lucene.analysis.TokenStream;
-import org.apache.lucene.analysis.en.KStemFilter;
 import org.apache.lucene.analysis.miscellaneous.StemmerOverrideFilter;
+import org.apache.lucene.analysis.snowball.SnowballFilter;
 import org.apache.lucene.analysis.standard.StandardTokenizer;
 import org.apache.lucene.analysis.tokenattributes.CharTermAttribute;
 import org.apache.lucene.analysis.tokenattributes.OffsetAttribute;
 import org.mildlantern.core.knowledge.Wording;
+import org.tartarus.snowball.ext.EnglishStemmer;
 
 /** Cuts a text into words with their stems, clauses and sentences. */
 final class Tokens {
+  private static final Set<String> ALL = Set.of("all", "every", "everything", "none", "nothing");
+
   private final Analyzer analyzer;
   private final Set<String> turns;
 
@@ -29,14 +33,19 @@ final class Tokens {
           protected TokenStreamComponents createComponents(String field) {
             StandardTokenizer words = new StandardTokenizer();
             TokenStream stems = new StemmerOverrideFilter(new LowerCaseFilter(words), forms);
-            return new TokenStreamComponents(words, new KStemFilter(stems));
+            return new TokenStreamComponents(words, new SnowballFilter(stems, "English"));
           }
         };
   }
 
   private static StemmerOverrideFilter.StemmerOverrideMap forms(Wording wording) {
     StemmerOverrideFilter.Builder builder = new StemmerOverrideFilter.Builder(true);
-    wording.inflections().forEach(word -> word.say().forEach(form -> builder.add(form, word.id())));
+    EnglishStemmer stemmer = new EnglishStemmer();
+    for (Wording.Say word : wording.inflections()) {
+      stemmer.setCurrent(word.id());
+      stemmer.stem();
+      word.say().forEach(form -> builder.add(form, stemmer.getCurrent()));
+    }
     try {
       return builder.build();
     } catch (IOException e) {
@@ -54,18 +63,21 @@ final class Tokens {
       OffsetAttribute offset = stream.addAttribute(OffsetAttribute.class);
       stream.reset();
       while (stream.incrementToken()) {
+        String word =
+            text.substring(offset.startOffset(), offset.endOffset()).toLowerCase(Locale.ROOT);
         String between = text.substring(end, offset.startOffset());
         boolean stop = between.matches("(?s).*[.!?;\\n].*");
         if (stop) {
           sentence++;
         }
         if (stop
-            || between.matches("(?s).*[,:()+\\u2013\\u2014].*")
-            || turns.contains(term.toString())) {
+            || between.matches("(?s).*[,:()\\u2013\\u2014].*")
+            || turns.contains(word) && !isAllBut(tokens, word)) {
           clause++;
         }
         tokens.add(
-            new Token(term.toString(), offset.startOffset(), offset.endOffset(), clause, sentence));
+            new Token(
+                word, term.toString(), offset.startOffset(), offset.endOffset(), clause, sentence));
         end = offset.endOffset();
       }
       stream.end();
@@ -73,6 +85,13 @@ final class Tokens {
       throw new UncheckedIOException(e);
     }
     return tokens;
+  }
+
+  /** “All but the newest” is of one clause. */
+  private static boolean isAllBut(List<Token> before, String word) {
+    return word.equals("but")
+        && !before.isEmpty()
+        && ALL.contains(before.get(before.size() - 1).word());
   }
 
   /** The stem of a single word. */
