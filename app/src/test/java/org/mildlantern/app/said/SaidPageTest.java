@@ -185,7 +185,7 @@ class SaidPageTest extends WebCase {
 
   @Test
   void wordsThatWereNotUnderstoodAreGuessedAtAndNotTaken() throws Exception {
-    String[] speech = {"kind", "boston fern", "text", "something corky somewhere"};
+    String[] speech = {"kind", "boston fern", "text", "corky skin somewhere"};
     Document page = said(speech);
     assertThat(chips(page)).isEmpty();
     Element guess = page.select(".guesses button").first();

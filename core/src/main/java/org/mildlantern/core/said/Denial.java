@@ -3,7 +3,6 @@ package org.mildlantern.core.said;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Wording;
 
 /** What takes a statement back: a no, a doubt, a question. */
@@ -45,9 +44,8 @@ final class Denial {
   }
 
   boolean isDoubted(Match match, List<Token> tokens) {
-    int clause = tokens.get(match.first()).clause();
-    return IntStream.range(0, tokens.size())
-        .filter(i -> tokens.get(i).clause() == clause)
+    return match
+        .clause(tokens)
         .anyMatch(i -> doubts.contains(tokens.get(i).word()) || isUnsure(i, tokens));
   }
 
@@ -93,34 +91,33 @@ final class Denial {
 
   /** Whether the clause tells an old story, a wish or what nobody knows, and nothing of today. */
   boolean isNoFinding(Match match, List<Token> tokens) {
-    int clause = tokens.get(match.first()).clause();
-    for (int i = 0; i < tokens.size(); i++) {
-      Token token = tokens.get(i);
-      if (token.clause() != clause || match.at().contains(i)) {
-        continue;
-      }
-      String next = i + 1 < tokens.size() ? tokens.get(i + 1).word() : "";
-      boolean since = i > 0 && tokens.get(i - 1).word().equals("since");
-      if (unreal.contains(token.word())
-          || past.contains(token.word() + " " + next) && !since && !match.at().contains(i + 1)
-          || i < match.first() && denies.contains(token.word()) && unknown.contains(next)) {
-        return true;
-      }
-    }
-    return false;
+    return match
+        .clause(tokens)
+        .anyMatch(i -> !match.at().contains(i) && isUnreal(i, match, tokens));
+  }
+
+  private boolean isUnreal(int i, Match match, List<Token> tokens) {
+    String word = tokens.get(i).word();
+    String next = i + 1 < tokens.size() ? tokens.get(i + 1).word() : "";
+    boolean since = i > 0 && tokens.get(i - 1).word().equals("since");
+    return unreal.contains(word)
+        || past.contains(word + " " + next) && !since && !match.at().contains(i + 1)
+        || i < match.first() && denies.contains(word) && unknown.contains(next);
   }
 
   /** “Is it too wet?” asks and tells nothing, also at the end of a longer sentence. */
   boolean isAsked(Match match, String text, List<Token> tokens) {
     int clause = tokens.get(match.first()).clause();
     int sentence = tokens.get(match.first()).sentence();
-    int first = match.first();
-    while (first > 0 && tokens.get(first - 1).clause() == clause) {
-      first--;
-    }
     int last = match.last();
-    while (last + 1 < tokens.size() && tokens.get(last + 1).sentence() == sentence) {
+    while (last + 1 < tokens.size()
+        && tokens.get(last + 1).sentence() == sentence
+        && last - match.first() < SHORT) {
       last++;
+    }
+    int first = match.first();
+    while (first > 0 && tokens.get(first - 1).clause() == clause && last - first < SHORT) {
+      first--;
     }
     int end = tokens.get(last).to();
     String after =

@@ -2,10 +2,8 @@ package org.mildlantern.core.said;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -23,25 +21,10 @@ final class Matches {
   /** The phrases in a text, those of most words first. */
   List<Match> of(List<Token> tokens) {
     List<String> subjects = subjects(tokens);
-    Map<Integer, Map<String, List<Integer>>> byClause = new HashMap<>();
-    Map<Integer, Map<String, List<Integer>>> bySentence = new HashMap<>();
-    for (int i = 0; i < tokens.size(); i++) {
-      Token token = tokens.get(i);
-      index(byClause, token.clause(), token.stem(), i);
-      index(bySentence, token.sentence(), token.stem(), i);
-    }
     Set<Match> found = new LinkedHashSet<>();
     for (int i = 0; i < tokens.size(); i++) {
-      Token token = tokens.get(i);
-      for (Lexicon.Phrase phrase : lexicon.phrases(token.stem())) {
-        match(
-                phrase,
-                i,
-                phrase.told() != null
-                    ? bySentence.get(token.sentence())
-                    : byClause.get(token.clause()))
-            .filter(m -> speaksOf(m, tokens, subjects))
-            .ifPresent(found::add);
+      for (Lexicon.Phrase phrase : lexicon.phrases(tokens.get(i).stem())) {
+        match(phrase, i, tokens).filter(m -> speaksOf(m, tokens, subjects)).ifPresent(found::add);
       }
     }
     return found.stream()
@@ -52,50 +35,72 @@ final class Matches {
         .toList();
   }
 
-  private static void index(
-      Map<Integer, Map<String, List<Integer>>> index, int part, String stem, int at) {
-    index
-        .computeIfAbsent(part, p -> new HashMap<>())
-        .computeIfAbsent(stem, s -> new ArrayList<>())
-        .add(at);
-  }
-
   /** The phrase around a word, each of its items by the nearest word that will do. */
-  private static Optional<Match> match(
-      Lexicon.Phrase phrase, int around, Map<String, List<Integer>> clause) {
+  private static Optional<Match> match(Lexicon.Phrase phrase, int around, List<Token> tokens) {
+    List<Set<String>> items = phrase.items();
     List<Integer> at = new ArrayList<>();
-    for (int i = 0; i < phrase.items().size(); i++) {
-      if (phrase.next().contains(i)) {
-        at.add(at.get(i - 1) + 1);
-        continue;
-      }
-      int best = -1;
-      for (String stem : phrase.items().get(i)) {
-        for (int position : clause.getOrDefault(stem, List.of())) {
-          boolean nearer = best < 0 || Math.abs(position - around) < Math.abs(best - around);
-          if (nearer && !at.contains(position) && isFollowed(phrase, i, position, clause)) {
-            best = position;
-          }
-        }
-      }
+    for (int i = 0; i < items.size(); i++) {
+      int best =
+          phrase.next().contains(i) ? at.get(i - 1) + 1 : nearest(phrase, i, around, at, tokens);
       if (best < 0) {
         return Optional.empty();
       }
       at.add(best);
     }
     Match match = new Match(phrase, List.copyOf(at));
-    return match.span() <= phrase.items().size() - 1 + SLACK
-        ? Optional.of(match)
-        : Optional.empty();
+    return match.span() <= reach(phrase) ? Optional.of(match) : Optional.empty();
+  }
+
+  private static int reach(Lexicon.Phrase phrase) {
+    return phrase.items().size() - 1 + SLACK;
+  }
+
+  private static int nearest(
+      Lexicon.Phrase phrase, int item, int around, List<Integer> taken, List<Token> tokens) {
+    int reach = reach(phrase);
+    for (int apart = 0; apart <= reach; apart++) {
+      if (fits(phrase, item, around - apart, around, taken, tokens)) {
+        return around - apart;
+      }
+      if (fits(phrase, item, around + apart, around, taken, tokens)) {
+        return around + apart;
+      }
+    }
+    return -1;
+  }
+
+  private static boolean fits(
+      Lexicon.Phrase phrase,
+      int item,
+      int position,
+      int around,
+      List<Integer> taken,
+      List<Token> tokens) {
+    return stands(phrase, item, position, around, tokens)
+        && !taken.contains(position)
+        && isFollowed(phrase, item, position, around, tokens);
+  }
+
+  /** Whether an item stands at a position, in the same clause, or sentence for a circumstance. */
+  private static boolean stands(
+      Lexicon.Phrase phrase, int item, int position, int around, List<Token> tokens) {
+    if (position < 0 || position >= tokens.size()) {
+      return false;
+    }
+    Token here = tokens.get(around);
+    Token there = tokens.get(position);
+    boolean together =
+        phrase.told() == null
+            ? there.clause() == here.clause()
+            : there.sentence() == here.sentence();
+    return together && phrase.items().get(item).contains(there.stem());
   }
 
   /** Whether the items that must follow the one at a position do. */
   private static boolean isFollowed(
-      Lexicon.Phrase phrase, int item, int position, Map<String, List<Integer>> clause) {
+      Lexicon.Phrase phrase, int item, int position, int around, List<Token> tokens) {
     for (int i = item + 1; phrase.next().contains(i); i++) {
-      int wanted = position + i - item;
-      if (phrase.items().get(i).stream()
-          .noneMatch(stem -> clause.getOrDefault(stem, List.of()).contains(wanted))) {
+      if (!stands(phrase, i, position + i - item, around, tokens)) {
         return false;
       }
     }

@@ -195,8 +195,7 @@ public final class Reader {
     int clause = tokens.get(match.first()).clause();
     IntStream words = IntStream.concat(IntStream.of(match.first(), match.last()), denied.stream());
     IntStream places =
-        IntStream.range(0, placed ? tokens.size() : 0)
-            .filter(i -> tokens.get(i).clause() == clause)
+        (placed ? match.clause(tokens) : IntStream.empty())
             .filter(i -> !lexicon.places(tokens.get(i).stem()).isEmpty());
     IntSummaryStatistics all = IntStream.concat(words, places).summaryStatistics();
     int last = all.getMax();
@@ -220,19 +219,17 @@ public final class Reader {
       return can.isEmpty() || knowledge.openWords().has(id) ? null : can.get(0);
     }
     Set<String> said = new LinkedHashSet<>();
-    int clause = tokens.get(match.first()).clause();
     int spared = 0;
-    for (Token token : tokens) {
-      if (token.clause() == clause) {
-        spared = denial.isExcept(token) ? EXCEPTED : spared - 1;
-        if (spared > 0) {
-          said.add("all-leaves");
-          continue;
-        }
-        said.addAll(lexicon.places(token.stem()));
-        if (token.word().equals("leaf")) {
-          said.add("oldest-only");
-        }
+    for (int i : match.clause(tokens).toArray()) {
+      Token token = tokens.get(i);
+      spared = denial.isExcept(token) ? EXCEPTED : spared - 1;
+      if (spared > 0) {
+        said.add("all-leaves");
+        continue;
+      }
+      said.addAll(lexicon.places(token.stem()));
+      if (token.word().equals("leaf")) {
+        said.add("oldest-only");
       }
     }
     boolean old = said.contains("old-leaves");
