@@ -81,6 +81,7 @@ class DiagnosePresenter {
         new DiagnoseView.Subject(
             plant,
             about(plant),
+            state.said(),
             figures.draw(plant.form(), marks(state), part.id(), plant.appearance()).orElse(null),
             state.started(),
             state.openCase().orElse(null)),

@@ -116,7 +116,7 @@ public class DiagnoseService {
                 cases.experience()));
     return new LookState(
         plant,
-        open.map(Look::said).orElse(""),
+        open.or(() -> look.flatMap(looks::byId)).map(Look::said).orElse(""),
         noted,
         open.isPresent(),
         diagnosis,

@@ -12,7 +12,12 @@ record DiagnoseView(
     Subject subject, Marking marking, Evidence evidence, Ranking ranking, Settling settling) {
   /** Who is looked at. */
   record Subject(
-      PlantView plant, String about, Figure figure, boolean started, OpenCases.OpenCase openCase) {}
+      PlantView plant,
+      String about,
+      String said,
+      Figure figure,
+      boolean started,
+      OpenCases.OpenCase openCase) {}
 
   /** What can be marked, and what was. */
   record Marking(

@@ -78,6 +78,7 @@ final class Lexicon {
    * @param subject the part that is spoken of, or null
    * @param items words of which each needs one of its stems
    * @param next numbers of the items that must stand right after the one before them
+   * @param marks of each item's words, to rule it out fast
    * @param weight what says more goes first; a part tells less than what is said of it, and a word
    *     that can mean several signs less than one that means one
    */
@@ -87,7 +88,18 @@ final class Lexicon {
       String subject,
       List<Set<String>> items,
       Set<Integer> next,
-      double weight) {
+      double weight,
+      long[] marks) {
+    /** Whether each of its items has a word with one of these marks. */
+    boolean mayStandIn(long around) {
+      for (long item : marks) {
+        if ((item & around) == 0) {
+          return false;
+        }
+      }
+      return true;
+    }
+
     boolean isIdiom() {
       return id.equals(IDIOM);
     }
@@ -122,7 +134,20 @@ final class Lexicon {
             + (traits.contains(id) ? TRAIT : 0)
             + (id.equals(IDIOM) ? FIRST : 0)
             - (open.contains(id) ? OPEN : 0);
-    all.add(new Phrase(told[0], value, subject, List.copyOf(items), Set.copyOf(next), weight));
+    all.add(
+        new Phrase(
+            told[0], value, subject, List.copyOf(items), Set.copyOf(next), weight, marks(items)));
+  }
+
+  private static long[] marks(List<Set<String>> items) {
+    return items.stream()
+        .mapToLong(item -> item.stream().mapToLong(Lexicon::mark).reduce(0, (a, b) -> a | b))
+        .toArray();
+  }
+
+  /** One of 64 marks; other words may have it too. */
+  static long mark(String stem) {
+    return 1L << stem.hashCode();
   }
 
   /** A word of a phrase, or words of which one will do. */

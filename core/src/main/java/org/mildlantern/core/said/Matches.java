@@ -12,6 +12,9 @@ final class Matches {
   /** Words further apart than this many besides their number do not belong together. */
   private static final int SLACK = 6;
 
+  /** No phrase reaches further. */
+  private static final int FARTHEST = 16;
+
   private final Lexicon lexicon;
 
   Matches(Lexicon lexicon) {
@@ -21,9 +24,14 @@ final class Matches {
   /** The phrases in a text, those of most words first. */
   List<Match> of(List<Token> tokens) {
     List<String> subjects = subjects(tokens);
+    long[] near = near(tokens);
     Set<Match> found = new LinkedHashSet<>();
     for (int i = 0; i < tokens.size(); i++) {
+      long around = near[i];
       for (Lexicon.Phrase phrase : lexicon.phrases(tokens.get(i).stem())) {
+        if (!phrase.mayStandIn(around)) {
+          continue;
+        }
         match(phrase, i, tokens).filter(m -> speaksOf(m, tokens, subjects)).ifPresent(found::add);
       }
     }
@@ -49,6 +57,18 @@ final class Matches {
     }
     Match match = new Match(phrase, List.copyOf(at));
     return match.span() <= reach(phrase) ? Optional.of(match) : Optional.empty();
+  }
+
+  /** For each word a mark of those that stand near it, by which most phrases are ruled out. */
+  private static long[] near(List<Token> tokens) {
+    long[] near = new long[tokens.size()];
+    for (int i = 0; i < near.length; i++) {
+      long mark = Lexicon.mark(tokens.get(i).stem());
+      for (int j = Math.max(0, i - FARTHEST); j <= Math.min(near.length - 1, i + FARTHEST); j++) {
+        near[j] |= mark;
+      }
+    }
+    return near;
   }
 
   private static int reach(Lexicon.Phrase phrase) {

@@ -5,7 +5,9 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.apache.lucene.analysis.Analyzer;
 import org.apache.lucene.analysis.LowerCaseFilter;
 import org.apache.lucene.analysis.TokenStream;
@@ -23,6 +25,9 @@ final class Tokens {
 
   private final Analyzer analyzer;
   private final Set<String> turns;
+
+  /** Of the lexicon's words, each looked up once. */
+  private final Map<String, String> stems = new ConcurrentHashMap<>();
 
   Tokens(Wording wording) {
     this.turns = Set.copyOf(wording.particles("turns"));
@@ -96,7 +101,11 @@ final class Tokens {
 
   /** The stem of a single word. */
   String stem(String word) {
-    List<Token> tokens = of(word);
-    return tokens.isEmpty() ? word : tokens.get(0).stem();
+    return stems.computeIfAbsent(
+        word,
+        w -> {
+          List<Token> tokens = of(w);
+          return tokens.isEmpty() ? w : tokens.get(0).stem();
+        });
   }
 }
