@@ -118,7 +118,7 @@ class PlantPagesTest extends WebCase {
     SignedIn newcomer = keepers.make();
     get(newcomer, "/plants/new").andExpect(redirectedUrl("/places/new"));
     get(newcomer, "/plants").andExpect(content().string(containsString("Add the first place")));
-    get(newcomer, "/diagnose").andExpect(content().string(containsString("Add a plant")));
+    get(newcomer, "/diagnose").andExpect(content().string(containsString("What do you see?")));
     get(newcomer, "/cases").andExpect(content().string(containsString("No case yet")));
     get(newcomer, "/places").andExpect(content().string(containsString("Add the first place")));
   }
