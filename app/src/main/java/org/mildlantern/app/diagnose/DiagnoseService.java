@@ -139,15 +139,10 @@ public class DiagnoseService {
   }
 
   /** Takes what was said into the open look; where the same sign was marked, it replaces that. */
-  public Optional<LookState> keep(Long plantId, InWords words) {
-    Optional<PlantView> plant = plants.find(plantId);
-    plant.ifPresent(
-        p -> {
-          Look look = openLook(p);
-          look.say(words.text());
-          rows.take(look.id(), words);
-        });
-    return plant.map(this::state);
+  public void keep(PlantView plant, InWords words) {
+    Look look = openLook(plant);
+    look.say(words.text());
+    rows.take(look.id(), words);
   }
 
   /**
@@ -174,8 +169,7 @@ public class DiagnoseService {
 
   private Finding finding(PlantView plant, String key, boolean present) {
     Finding finding = present ? Finding.present(key) : Finding.absent(key);
-    if (knowledge.meant(finding.sign(), finding.pattern()).stream()
-        .noneMatch(node -> knowledge.occursOn(node, plant.form()))) {
+    if (!knowledge.occurs(finding.sign(), finding.pattern(), plant.form())) {
       throw new IllegalArgumentException("This sign cannot be marked on this plant.");
     }
     return finding;

@@ -44,6 +44,11 @@ record Correction(Of of, String word, String place, Act act) {
         : Optional.empty();
   }
 
+  /** The answer that a sign is there, as the page carries it. */
+  static String there(String sign, String place) {
+    return new Correction(Of.ANSWER, sign, place, Act.THERE).written();
+  }
+
   /** What it is about; of what was read there is one correction, of answers one for each place. */
   String about() {
     return of + ":" + word + (of == Of.ANSWER && place != null ? "@" + place : "");

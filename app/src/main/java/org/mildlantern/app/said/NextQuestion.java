@@ -59,10 +59,7 @@ final class NextQuestion {
     List<Sign> signs =
         open.alternatives().stream()
             .flatMap(id -> knowledge.signs().find(id).stream())
-            .filter(
-                sign ->
-                    knowledge.meant(sign.id(), null).stream()
-                        .anyMatch(node -> knowledge.occursOn(node, form)))
+            .filter(sign -> knowledge.occurs(sign.id(), null, form))
             .filter(sign -> !answered.contains(sign.id()))
             .sorted(Comparator.comparingDouble((Sign sign) -> -expected(sign, diagnosis)))
             .limit(PICTURES)
@@ -74,9 +71,7 @@ final class NextQuestion {
     for (Sign sign : signs) {
       answers.add(
           new SaidView.Answer(
-              said(Correction.Of.ANSWER, sign.id(), place(sign, open), Correction.Act.THERE),
-              sign.label(),
-              sign.swatch()));
+              Correction.there(sign.id(), place(sign, open)), sign.label(), sign.swatch()));
     }
     answers.add(
         new SaidView.Answer(
@@ -139,9 +134,7 @@ final class NextQuestion {
         WORDS.say("look", node.label().toLowerCase(Locale.ROOT)),
         List.of(
             new SaidView.Answer(
-                said(Correction.Of.ANSWER, sign, place, Correction.Act.THERE),
-                WORDS.say("there"),
-                node.sign().swatch()),
+                Correction.there(sign, place), WORDS.say("there"), node.sign().swatch()),
             new SaidView.Answer(
                 said(Correction.Of.ANSWER, sign, place, Correction.Act.NOT),
                 WORDS.say("not-there"),

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.mildlantern.app.diagnose.LookState;
@@ -127,7 +128,7 @@ class SaidPresenter {
     List<SaidView.Piece> pieces = new ArrayList<>();
     int from = 0;
     for (int i = 1; i <= how.length; i++) {
-      if (i == how.length || how[i] != how[from]) {
+      if (i == how.length || !Objects.equals(how[i], how[from])) {
         pieces.add(new SaidView.Piece(text.substring(from, i), how[from]));
         from = i;
       }
@@ -227,21 +228,16 @@ class SaidPresenter {
 
   private SaidView.Unread unread(String words, Heard heard) {
     Optional<GrowthForm> form = heard.who().kind().map(Kind::form);
+    List<String> guesses = form.map(build -> reader.guess(words, build)).orElse(List.of());
     return new SaidView.Unread(
         words,
-        form.isEmpty()
-            ? List.of()
-            : reader.guess(words, form.get()).stream()
-                .flatMap(id -> knowledge.signs().find(id).stream())
-                .map(
-                    sign ->
-                        new SaidView.Answer(
-                            new Correction(
-                                    Correction.Of.ANSWER, sign.id(), null, Correction.Act.THERE)
-                                .written(),
-                            sign.label(),
-                            sign.swatch()))
-                .toList());
+        guesses.stream()
+            .flatMap(id -> knowledge.signs().find(id).stream())
+            .map(
+                sign ->
+                    new SaidView.Answer(
+                        Correction.there(sign.id(), null), sign.label(), sign.swatch()))
+            .toList());
   }
 
   /** The signs that can be seen on the plant, by family, for words that were not understood. */
@@ -252,10 +248,7 @@ class SaidPresenter {
     }
     Map<String, List<SaidView.Choice>> byFamily = new LinkedHashMap<>();
     knowledge.signs().stream()
-        .filter(
-            sign ->
-                knowledge.meant(sign.id(), null).stream()
-                    .anyMatch(node -> knowledge.occursOn(node, form.get())))
+        .filter(sign -> knowledge.occurs(sign.id(), null, form.get()))
         .sorted(Comparator.comparing(sign -> sign.label()))
         .forEach(
             sign ->
@@ -263,11 +256,7 @@ class SaidPresenter {
                     .computeIfAbsent(sign.family(), family -> new ArrayList<>())
                     .add(
                         new SaidView.Choice(
-                            new Correction(
-                                    Correction.Of.ANSWER, sign.id(), null, Correction.Act.THERE)
-                                .written(),
-                            sign.label(),
-                            false)));
+                            Correction.there(sign.id(), null), sign.label(), false)));
     return byFamily.entrySet().stream()
         .map(one -> new SaidView.Family(SignFamilies.label(one.getKey()), one.getValue()))
         .toList();

@@ -101,7 +101,7 @@ class SaidService {
     Heard heard = hear(form);
     Optional<PlantView> plant =
         heard.who().plant().or(() -> heard.who().kind().map(kind -> newPlant.add(heard, place)));
-    plant.ifPresent(kept -> diagnose.keep(kept.id(), heard.inWords()));
+    plant.ifPresent(kept -> diagnose.keep(kept, heard.inWords()));
     return plant;
   }
 }

@@ -98,7 +98,7 @@ final class Sightings {
   }
 
   private boolean occurs(String word, String place) {
-    return knowledge.meant(word, place).stream()
-        .anyMatch(node -> form.isEmpty() || knowledge.occursOn(node, form.get()));
+    return form.map(build -> knowledge.occurs(word, place, build))
+        .orElseGet(() -> !knowledge.meant(word, place).isEmpty());
   }
 }

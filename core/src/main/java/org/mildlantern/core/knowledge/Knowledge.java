@@ -610,6 +610,15 @@ public final class Knowledge {
         && node.pattern().kinds().stream().anyMatch(form::hasKind);
   }
 
+  /**
+   * Whether a sign, or one of those that an open word can mean, can be seen on plants of the form.
+   *
+   * @param pattern the place, or null for any
+   */
+  public boolean occurs(String word, String pattern, GrowthForm form) {
+    return meant(word, pattern).stream().anyMatch(node -> occursOn(node, form));
+  }
+
   /** Ids of the nodes that some cause of the form shows; others cannot be there. */
   private Set<String> offered(GrowthForm form) {
     Set<String> shown = new HashSet<>();

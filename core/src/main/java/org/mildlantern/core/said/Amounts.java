@@ -62,7 +62,9 @@ final class Amounts {
       Pattern.compile(
           "\\b(?:every|each)\\s+(?:(other|second)\\s+)?(?:" + COUNT + "\\s+)?" + UNIT + "\\b");
   private static final Pattern WEEKDAY =
-      Pattern.compile("\\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\\b");
+      Pattern.compile(
+          "\\b(?:(?:every|each|always on)\\s+"
+              + "(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|tues|wednes|thurs|fri|satur|sun)days)\\b");
   private static final Pattern TIMES =
       Pattern.compile("\\b(once|twice|" + COUNT + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+" + UNIT);
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
@@ -75,7 +77,7 @@ final class Amounts {
               + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b(?!\\s+to\\b)");
   private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
   private static final Pattern WATERS =
-      Pattern.compile("\\b(?:water(?:ed|ing)?|soak(?:ed)?|drink)\\b");
+      Pattern.compile("\\b(?:water(?:ed|ing)?|soak(?:ed)?|shower(?:ed)?|drink)\\b");
 
   /** What is fed, or drops that hang on a leaf, is no watering. */
   private static final Pattern OTHER =
@@ -135,6 +137,7 @@ final class Amounts {
         m -> {
           if (waters(m)) {
             put("watering-every", 7, m);
+            put("watering-by", new Reading.Choice("calendar"), m);
           }
         });
     each(
@@ -182,10 +185,12 @@ final class Amounts {
   }
 
   private void put(String field, double value, Matcher match) {
+    put(field, new Reading.Figure(value), match);
+  }
+
+  private void put(String field, Reading.Value value, Matcher match) {
     told.putIfAbsent(
-        field,
-        new Reading.Told(
-            field, new Reading.Figure(value), new Reading.Span(match.start(), match.end())));
+        field, new Reading.Told(field, value, new Reading.Span(match.start(), match.end())));
   }
 
   private void temperature(Matcher match, boolean fahrenheit) {

@@ -169,8 +169,7 @@ public final class Reader {
   }
 
   private boolean occurs(String word, GrowthForm form) {
-    return form == null
-        || knowledge.meant(word, null).stream().anyMatch(node -> knowledge.occursOn(node, form));
+    return form == null || knowledge.occurs(word, null, form);
   }
 
   private Reading.Seen seen(Match match, List<Token> tokens, GrowthForm form) {

@@ -117,4 +117,20 @@ class CircumstancesTest {
     assertThat(holds(sunny, "light-above-wish", "too-much-light")).isTrue();
     assertThat(holds(sunny, "light-below-wish", "too-little-light")).isFalse();
   }
+
+  @Test
+  void whatIsToldReplacesWhatWasKnownAndLeavesTheRest() {
+    Circumstances known =
+        new Circumstances(Map.of("humidity", 60.0, "temperature", 18.0), Map.of(), Set.of("rust"))
+            .overruling(Set.of("damp-air"));
+    Circumstances told =
+        new Circumstances(Map.of("humidity", 30.0), Map.of("holes", "no"), Set.of());
+    assertThat(known.telling(told))
+        .isEqualTo(
+            new Circumstances(
+                Map.of("humidity", 30.0, "temperature", 18.0),
+                Map.of("holes", "no"),
+                Set.of("rust"),
+                Set.of("damp-air")));
+  }
 }
