@@ -16,6 +16,8 @@ public final class Wording {
   private final Table<Say> subjects;
   private final Table<Say> places;
   private final Table<Say> classes;
+  private final Table<Say> alike;
+  private final Table<Say> sorts;
   private final Table<Say> idioms;
   private final Table<Say> says;
   private final Table<Say> filler;
@@ -32,6 +34,8 @@ public final class Wording {
     particles = shelf.section("particle", FILE, "particles", Say.class);
     subjects = shelf.section("subject", FILE, "subjects", Say.class);
     places = shelf.section("place", FILE, "places", Say.class);
+    alike = shelf.section("word", FILE, "alike", Say.class);
+    sorts = shelf.section("word", FILE, "sorts", Say.class);
     idioms = shelf.section("idiom", FILE, "idioms", Say.class);
     classes = shelf.section("class", FILE, "classes", Say.class);
     says = shelf.section("phrase", FILE, "says", Say.class);
@@ -87,6 +91,16 @@ public final class Wording {
   /** Words that say much the same. */
   public Table<Say> classes() {
     return classes;
+  }
+
+  /** Words of which each may stand for each of its row in a phrase. */
+  public Table<Say> alike() {
+    return alike;
+  }
+
+  /** Words that say the same and more: “lemon” where a phrase says yellow, not the other way. */
+  public Table<Say> sorts() {
+    return sorts;
   }
 
   /** Turns of phrase that tell nothing. */

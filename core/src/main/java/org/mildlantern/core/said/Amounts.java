@@ -14,6 +14,7 @@ final class Amounts {
   private static final String NUMBER = "(-?\\d+(?:[.,]\\d+)?)";
   private static final Map<String, Integer> WORDS =
       Map.ofEntries(
+          Map.entry("zero", 0),
           Map.entry("a", 1),
           Map.entry("an", 1),
           Map.entry("one", 1),
@@ -31,13 +32,23 @@ final class Amounts {
 
   /** A number in figures or a small one in words. */
   private static final String SPOKEN =
-      "(-?\\d+(?:[.,]\\d+)?|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten))";
+      "(-?\\d+(?:[.,]\\d+)?|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
 
   private static final String UNIT = "(day|week|wk|fortnight|month|year|morning|evening)s?";
 
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
-      Pattern.compile("\\b(?:rh|hum|humidity)\\D{0,12}?" + NUMBER);
+      Pattern.compile("\\b(?:rh|hum|humidity|hygrometer)\\D{0,14}?" + NUMBER);
+  private static final Pattern AIR_HERE = Pattern.compile(NUMBER + "\\s*%\\s*(?:in )?here\\b");
+  private static final Pattern BARE_NIGHT =
+      Pattern.compile(
+          "\\b(?:nights?|minimum|min)(?: temps?| temperatures?)?"
+              + "(?: (?:is|are|was|were|near|around|about|of|at|to|down to|fall to|drop to|go to|reach))* "
+              + NUMBER
+              + "\\b(?!\\s*(?:°|º|degrees?|c\\b|f\\b|%|days?|weeks?|months?))");
+  private static final Pattern BARE_DAY =
+      Pattern.compile(
+          NUMBER + "(?= (?:in the (?:afternoon|sun|shade)|at (?:noon|midday)|by (?:day|noon))\\b)");
   private static final Pattern DEGREES =
       Pattern.compile(
           "(minus\\s+)?" + SPOKEN + "\\s*(?:(?:°|º|degrees?)\\s*)?(c|f|celsius|fahrenheit)\\b");
@@ -51,9 +62,13 @@ final class Amounts {
           "\\b(?:(?:too )?hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
   private static final Pattern EC =
       Pattern.compile(NUMBER + "\\s*(?:µs|μs|us|microsiemens)(?:/cm)?");
+  private static final Pattern BARE_EC =
+      Pattern.compile("\\b(?:ec|conductivity)(?: (?:is|of|at|was))? " + NUMBER + "\\b(?!\\s*[µμum]s)");
   private static final Pattern EC_MILLI = Pattern.compile(NUMBER + "\\s*ms(?:/cm)?\\b");
   private static final Pattern HARDNESS =
       Pattern.compile(NUMBER + "\\s*(?:°\\s*dh|dh\\b|degrees?\\s+(?:german|hard|dh))");
+  private static final Pattern BARE_HARDNESS =
+      Pattern.compile("\\bhardness(?: (?:is|of|at|about))? " + NUMBER + "\\b(?!\\s*(?:°|ppm|mg|degrees?))");
   private static final Pattern LUX = Pattern.compile(NUMBER + "\\s*(?:lux|lx)\\b");
   private static final Pattern FOOT_CANDLES =
       Pattern.compile(NUMBER + "\\s*(?:foot[- ]?candles?|fc)\\b");
@@ -70,22 +85,33 @@ final class Amounts {
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
   private static final Pattern AGO =
       Pattern.compile(
-          "(?:\\bbefore\\s+)?\\b"
+          "(?:\\bbefore\\s+)?(?<!\\b(?:in|within|every|a) )\\b"
               + COUNT
               + "\\s+"
               + UNIT
               + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b(?!\\s+to\\b)");
   private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
   private static final Pattern WATERS =
-      Pattern.compile("\\b(?:water(?:ed|ing)?|soak(?:ed)?|shower(?:ed)?|drink)\\b");
+      Pattern.compile(
+          "\\b(?:water(?:s|ed|ing)?|soak(?:s|ed|ing)?|shower(?:s|ed)?|drinks?|dunk(?:s|ed)?|dip(?:s|ped)?"
+              + "|submerged?|bath(?:s|ed)?|pour(?:s|ed)?|spray(?:ed)? the roots)\\b");
 
   /** What is fed, or drops that hang on a leaf, is no watering. */
   private static final Pattern OTHER =
       Pattern.compile(
-          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|drops? of water|water drops?|droplets)\\b");
+          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|(?:drops?|beads?|pearls?) of water|water (?:drops?|beads?)|droplets)\\b");
 
   /** Lux of a foot-candle. */
   private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
+
+  /** No place is this warm usually, in °C. */
+  private static final double SCORCHING = 33;
+
+  /** From here on a bare figure of the day is one of warmth, in °C. */
+  private static final double HOT_DAY = 24;
+
+  /** A bare conductivity below this is one of mS/cm, since water below 10 µS/cm is not poured. */
+  private static final double MILLI_BELOW = 10;
 
   /** Nobody tells more figures of one kind than this. */
   private static final int MOST_OF_A_KIND = 8;
@@ -121,11 +147,25 @@ final class Amounts {
           }
         });
     each(BARE_RH, m -> put("humidity", number(m, 1), m));
+    each(AIR_HERE, m -> put("humidity", number(m, 1), m));
     each(DEGREES, m -> temperature(m, m.group(3).startsWith("f")));
     each(BARE_DEGREES, m -> temperature(m, false));
     each(MINUS, m -> temperature(m, false));
+    each(BARE_NIGHT, m -> put("coldest", number(m, 1), m));
+    each(
+        BARE_DAY,
+        m -> {
+          if (number(m, 1) >= HOT_DAY) {
+            put("warmest", number(m, 1), m);
+          }
+        });
     each(EC, m -> put("water-ec", number(m, 1), m));
     each(EC_MILLI, m -> put("water-ec", 1000 * number(m, 1), m));
+    each(
+        BARE_EC,
+        m ->
+            put("water-ec", number(m, 1) < MILLI_BELOW ? 1000 * number(m, 1) : number(m, 1), m));
+    each(BARE_HARDNESS, m -> put("water-hardness", number(m, 1), m));
     each(HARDNESS, m -> put("water-hardness", number(m, 1), m));
     each(LUX, m -> put("light-lux", number(m, 1), m));
     each(FOOT_CANDLES, m -> put("light-lux", Math.round(LUX_OF_A_FOOT_CANDLE * number(m, 1)), m));
@@ -204,7 +244,8 @@ final class Amounts {
         || clause.matches(
             "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows)\\b.*")) {
       put("coldest", celsius, match);
-    } else if (celsius >= 27 && HOT.matcher(sentence(match)).find()
+    } else if (celsius >= SCORCHING
+        || celsius >= 27 && HOT.matcher(sentence(match)).find()
         || clause.matches("(?s).*\\b(?:maxima|got to|reached|heatwave)\\b.*")) {
       put("warmest", celsius, match);
     } else {
@@ -240,23 +281,26 @@ final class Amounts {
   private void since(Matcher match, int days) {
     String clause = clause(match);
     if (clause.matches(
-        "(?s).*\\b(?:repot|division|divided|transplant|changed its pot|new pot)\\w*.*")) {
+        "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       put("days-since-repot", days, match);
-    } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its|the) place|turned)\\b.*")) {
+    } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around))\\b.*")) {
       put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       put("days-since-feed", days, match);
-    } else if (clause.matches("(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy)\\b.*")
+    } else if (clause.matches("(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
         && !clause.contains("years")) {
       put("days-since-arrival", days, match);
     } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")
         && clause.contains("water")) {
       put("stood-for", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|last watered)\\b.*")) {
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|last drink|dry since)\\b.*")) {
       put("days-since-watering", days, match);
     } else if (clause.matches("(?s).*\\bwet\\b.*") && days > 1) {
       put("wet-days", days, match);
+    } else if (clause.matches("(?s).*\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b.*")
+        && days > 1) {
+      put("dry-days", days, match);
     } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {
       put("days-since-move", days, match);
     }

@@ -100,8 +100,10 @@ final class Denial {
     String word = tokens.get(i).word();
     String next = i + 1 < tokens.size() ? tokens.get(i + 1).word() : "";
     boolean since = i > 0 && tokens.get(i - 1).word().equals("since");
+    boolean circumstance = match.phrase().told() != null;
     return unreal.contains(word)
-        || past.contains(word + " " + next) && !since && !match.at().contains(i + 1)
+        || !circumstance
+            && past.contains(word + " " + next) && !since && !match.at().contains(i + 1)
         || i < match.first() && denies.contains(word) && unknown.contains(next);
   }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Wording;
 
@@ -35,6 +36,10 @@ final class Lexicon {
   private final Map<String, List<Phrase>> byStem = new HashMap<>();
   private final List<Phrase> all = new ArrayList<>();
   private final Map<String, List<String>> classes = new HashMap<>();
+
+  /** Words that may stand for a word of a phrase, by stem. */
+  private final Map<String, Set<String>> standIns = new HashMap<>();
+
   private final Set<String> filler = new HashSet<>();
   private final Set<String> words = new HashSet<>();
   private final Set<String> open = new HashSet<>();
@@ -50,6 +55,8 @@ final class Lexicon {
     knowledge.wording().places().forEach(one -> put(places, one));
     knowledge.wording().filler().forEach(one -> one.say().forEach(w -> filler.add(tokens.stem(w))));
     knowledge.wording().classes().forEach(one -> classes.put(one.id(), one.say()));
+    knowledge.wording().alike().forEach(one -> one.say().forEach(w -> standIn(w, one.say())));
+    knowledge.wording().sorts().forEach(one -> standIn(one.id(), one.say()));
     knowledge.wording().idioms().forEach(one -> one.say().forEach(say -> add(IDIOM, say)));
     knowledge.wording().says().forEach(one -> one.say().forEach(say -> add(one.id(), say)));
     knowledge.signs().forEach(sign -> phrases(sign.id(), sign.words(), knowledge));
@@ -62,6 +69,11 @@ final class Lexicon {
     if (!knowledge.wording().says().has(id)) {
       words.stream().filter(say -> tokens.of(say).size() > 1).forEach(say -> add(id, say));
     }
+  }
+
+  private void standIn(String word, List<String> others) {
+    Set<String> stems = standIns.computeIfAbsent(tokens.stem(word), s -> new HashSet<>());
+    others.forEach(other -> stems.add(tokens.stem(other)));
   }
 
   private void put(Map<String, Set<String>> into, Wording.Say one) {
@@ -121,7 +133,7 @@ final class Lexicon {
         if (i > 0) {
           next.add(items.size());
         }
-        item(row[i], items);
+        item(row[i], items, !id.equals(IDIOM));
       }
     }
     String[] told = id.split("=", 2);
@@ -151,9 +163,13 @@ final class Lexicon {
   }
 
   /** A word of a phrase, or words of which one will do. */
-  private void item(String word, List<Set<String>> items) {
+  private void item(String word, List<Set<String>> items, boolean widely) {
+    if (word.startsWith(Tokens.AS_IT_STANDS)) {
+      items.add(Set.of(word));
+      return;
+    }
     if (word.indexOf('|') < 0 && !word.startsWith("@") && !word.startsWith("~")) {
-      tokens.of(word).forEach(token -> items.add(Set.of(token.stem())));
+      tokens.of(word).forEach(token -> items.add(widen(Set.of(token.stem()), widely)));
       return;
     }
     Set<String> stems = new HashSet<>();
@@ -171,7 +187,16 @@ final class Lexicon {
         stems.add(tokens.stem(one));
       }
     }
-    items.add(stems);
+    items.add(widen(stems, widely));
+  }
+
+  private Set<String> widen(Set<String> stems, boolean widely) {
+    if (!widely || stems.stream().noneMatch(standIns::containsKey)) {
+      return stems;
+    }
+    Set<String> all = new HashSet<>(stems);
+    stems.forEach(stem -> all.addAll(standIns.getOrDefault(stem, Set.of())));
+    return all;
   }
 
   /** Looks each phrase up by that of its words which fewest others have. */
@@ -197,8 +222,11 @@ final class Lexicon {
                     phrase -> phrase.items().stream().flatMap(Set::stream), Collectors.toSet())));
   }
 
-  List<Phrase> phrases(String stem) {
-    return byStem.getOrDefault(stem, List.of());
+  /** Those that are looked up by a word's stem or by the word as it stands. */
+  List<Phrase> phrases(String stem, String word) {
+    List<Phrase> ofWord = byStem.get(word);
+    List<Phrase> ofStem = byStem.getOrDefault(stem, List.of());
+    return ofWord == null ? ofStem : Stream.concat(ofStem.stream(), ofWord.stream()).toList();
   }
 
   Set<String> subjects(String stem) {

@@ -28,7 +28,8 @@ final class Matches {
     Set<Match> found = new LinkedHashSet<>();
     for (int i = 0; i < tokens.size(); i++) {
       long around = near[i];
-      for (Lexicon.Phrase phrase : lexicon.phrases(tokens.get(i).stem())) {
+      Token token = tokens.get(i);
+      for (Lexicon.Phrase phrase : lexicon.phrases(token.stem(), token.asItStands())) {
         if (!phrase.mayStandIn(around)) {
           continue;
         }
@@ -63,7 +64,8 @@ final class Matches {
   private static long[] near(List<Token> tokens) {
     long[] near = new long[tokens.size()];
     for (int i = 0; i < near.length; i++) {
-      long mark = Lexicon.mark(tokens.get(i).stem());
+      Token token = tokens.get(i);
+      long mark = Lexicon.mark(token.stem()) | Lexicon.mark(token.asItStands());
       for (int j = Math.max(0, i - FARTHEST); j <= Math.min(near.length - 1, i + FARTHEST); j++) {
         near[j] |= mark;
       }
@@ -113,7 +115,8 @@ final class Matches {
         phrase.told() == null
             ? there.clause() == here.clause()
             : there.sentence() == here.sentence();
-    return together && phrase.items().get(item).contains(there.stem());
+    Set<String> words = phrase.items().get(item);
+    return together && (words.contains(there.stem()) || words.contains(there.asItStands()));
   }
 
   /** Whether the items that must follow the one at a position do. */

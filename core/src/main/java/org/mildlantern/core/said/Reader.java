@@ -89,38 +89,43 @@ public final class Reader {
     List<Reading.Told> told =
         new ArrayList<>(Amounts.of(text, tokens).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
-    Set<Integer> claimed = new HashSet<>();
+    Map<Integer, String> claimed = new HashMap<>();
     Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));
       boolean taken =
           !twin
-              && match.at().stream().anyMatch(i -> claimed.contains(i) && !isShared(tokens.get(i)));
+              && match.at().stream()
+                  .anyMatch(i -> claimed.containsKey(i) && !isShared(tokens.get(i)));
+      String id = match.phrase().id();
       if (taken && match.phrase().told() == null && !isOfThePlace(match.phrase())) {
+        if (match.at().stream().map(claimed::get).allMatch(by -> by == null || by.equals(id))) {
+          match.at().forEach(i -> claimed.putIfAbsent(i, id));
+          last.put(match.phrase().words(), match.at());
+        }
         continue;
       }
       if (match.phrase().isIdiom()) {
-        claimed.addAll(match.at());
+        match.at().forEach(i -> claimed.put(i, id));
         continue;
       }
       if (denial.isAsked(match, text, tokens) || denial.isNoFinding(match, tokens)) {
         used.addAll(match.at());
         continue;
       }
-      String id = match.phrase().id();
       if (match.phrase().told() != null) {
         if (denial.of(match, tokens).isEmpty()
             && told.stream().noneMatch(t -> t.field().equals(id))) {
           told.add(new Reading.Told(id, match.phrase().told(), match.span(tokens)));
-          claimed.addAll(match.at());
+          match.at().forEach(i -> claimed.put(i, id));
           used.addAll(match.at());
         }
         continue;
       }
-      if (!occurs(id, form)) {
+      if (!occurs(id, form) || isOfAnother(match, claimed)) {
         continue;
       }
-      claimed.addAll(match.at());
+      match.at().forEach(i -> claimed.put(i, id));
       used.addAll(match.at());
       last.put(match.phrase().words(), match.at());
       seen.add(seen(match, tokens, form));
@@ -137,6 +142,13 @@ public final class Reader {
     return !(told.value() instanceof Reading.Figure figure)
         || (field.min() == null || figure.number() >= field.min())
             && (field.max() == null || figure.number() <= field.max());
+  }
+
+  /** “Flecks” in “white woolly flecks” tells nothing of its own. */
+  private boolean isOfAnother(Match match, Map<Integer, String> claimed) {
+    return knowledge.openWords().has(match.phrase().id())
+        && match.span() == 0
+        && (claimed.containsKey(match.first() - 1) || claimed.containsKey(match.first() + 1));
   }
 
   /** What stands round a plant is said in the words of what it did to the plant. */

@@ -10,4 +10,9 @@ package org.mildlantern.core.said;
  * @param clause number of the clause that it stands in
  * @param sentence number of its sentence
  */
-record Token(String word, String stem, int from, int to, int clause, int sentence) {}
+record Token(String word, String stem, int from, int to, int clause, int sentence) {
+  /** The word as the phrases name it that want just this form. */
+  String asItStands() {
+    return Tokens.AS_IT_STANDS + word;
+  }
+}

@@ -21,16 +21,20 @@ import org.tartarus.snowball.ext.EnglishStemmer;
 
 /** Cuts a text into words with their stems, clauses and sentences. */
 final class Tokens {
+  static final String AS_IT_STANDS = "=";
+
   private static final Set<String> ALL = Set.of("all", "every", "everything", "none", "nothing");
 
   private final Analyzer analyzer;
   private final Set<String> turns;
+  private final Set<String> speakers;
 
   /** Of the lexicon's words, each looked up once. */
   private final Map<String, String> stems = new ConcurrentHashMap<>();
 
   Tokens(Wording wording) {
     this.turns = Set.copyOf(wording.particles("turns"));
+    this.speakers = Set.copyOf(wording.particles("speakers"));
     StemmerOverrideFilter.StemmerOverrideMap forms = forms(wording);
     this.analyzer =
         new Analyzer() {
@@ -77,7 +81,8 @@ final class Tokens {
         }
         if (stop
             || between.matches("(?s).*[,:()\\u2013\\u2014].*")
-            || turns.contains(word) && !isAllBut(tokens, word)) {
+            || turns.contains(word) && !isAllBut(tokens, word)
+            || isAndI(tokens, word)) {
           clause++;
         }
         tokens.add(
@@ -92,6 +97,13 @@ final class Tokens {
     return tokens;
   }
 
+  /** “And I …”, “and it …” tell something new. */
+  private boolean isAndI(List<Token> before, String word) {
+    return speakers.contains(word)
+        && !before.isEmpty()
+        && before.get(before.size() - 1).word().equals("and");
+  }
+
   /** “All but the newest” is of one clause. */
   private static boolean isAllBut(List<Token> before, String word) {
     return word.equals("but")
@@ -99,8 +111,11 @@ final class Tokens {
         && ALL.contains(before.get(before.size() - 1).word());
   }
 
-  /** The stem of a single word. */
+  /** The stem of a single word; of one that counts as it stands, as in “=gone”, the word. */
   String stem(String word) {
+    if (word.startsWith(AS_IT_STANDS)) {
+      return word;
+    }
     return stems.computeIfAbsent(
         word,
         w -> {
