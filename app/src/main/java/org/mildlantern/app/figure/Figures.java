@@ -31,6 +31,9 @@ public class Figures {
   private static final double DROOP_DEGREES = 16;
   private static final double DISC_RADIUS = 22;
 
+  /** The axis of all drawings. */
+  private static final double MIDDLE = 165;
+
   /** What a stalk shares with its blade. */
   private static final Predicate<Mark> ALL_OVER =
       mark -> mark.node().pattern().overlay().equals("fill");
@@ -153,6 +156,7 @@ public class Figures {
     List<Figure.Overlay> overlays =
         marks.stream()
             .filter(m -> !leaf || !m.node().sign().swatch().equals("droop"))
+            .filter(m -> isOnSide(m, stroke))
             .map(m -> overlay(m, stroke))
             .distinct()
             .sorted(Comparator.comparingInt(this::layer))
@@ -173,6 +177,12 @@ public class Figures {
     return bare ? 2 : overlay.mode().equals("fill") ? 0 : 1;
   }
 
+  /** What sits on one side is drawn on the right-hand one. */
+  private static boolean isOnSide(Mark mark, FigureData.Stroke stroke) {
+    boolean oneSide = mark.node().pattern().overlay().equals("side");
+    return !oneSide || stroke.to() == null || stroke.to().get(0) > MIDDLE;
+  }
+
   /** A shape that is only a line carries the texture along it; one without a tip, at its edge. */
   private static Figure.Overlay overlay(Mark mark, FigureData.Stroke stroke) {
     String swatch = mark.node().sign().swatch();
@@ -183,6 +193,8 @@ public class Figures {
     return switch (mode) {
       case "tip" -> stroke.to() == null ? whole(swatch, "edge") : disc(swatch, stroke.to());
       case "base" -> stroke.from() == null ? whole(swatch, "fill") : disc(swatch, stroke.from());
+      case "vein" -> whole(swatch, stroke.kind().equals("leaf") ? "vein" : "edge");
+      case "side" -> whole(swatch, "fill");
       default -> whole(swatch, mode);
     };
   }

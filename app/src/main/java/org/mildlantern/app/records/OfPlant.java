@@ -22,6 +22,7 @@ class OfPlant implements RecordSource {
     return Set.of(
         "outer-pot",
         "holes",
+        "pot-width",
         "stage",
         "days-in-flower",
         "water-used",
@@ -39,6 +40,9 @@ class OfPlant implements RecordSource {
         .yesNo("outer-pot", plant.pot().outer(), source)
         .yesNo("holes", plant.pot().holes(), source)
         .choice("stage", plant.stage().id(), source);
+    if (plant.pot().cm() != null) {
+      records.number("pot-width", plant.pot().cm(), source);
+    }
     if (plant.stage() == Stage.FLOWER && plant.stageSince() != null) {
       records.number(
           "days-in-flower",

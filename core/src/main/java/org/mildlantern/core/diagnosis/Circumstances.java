@@ -28,6 +28,9 @@ public record Circumstances(
     Set<String> overruled) {
 
   /** What signs of the medium say of it. */
+  /** Volume of a tapered round pot as high as wide, of the cube of its width. Rule of thumb. */
+  private static final double POT_OF_ITS_WIDTH = 0.6;
+
   private static final Map<String, String> FELT =
       Map.of("medium-soggy", "wet", "medium-dust-dry", "dry");
 
@@ -142,6 +145,11 @@ public record Circumstances(
       if (humidity != null) {
         more.put("humidity-short", taxon.humidity() - humidity);
       }
+    }
+    Double amount = numbers.get("water-amount");
+    Double width = numbers.get("pot-width");
+    if (amount != null && width != null) {
+      more.put("water-share", amount / (POT_OF_ITS_WIDTH * width * width * width));
     }
     if (numbers.containsKey("coldest") && numbers.containsKey("warmest")) {
       more.put("swing", numbers.get("warmest") - numbers.get("coldest"));

@@ -137,6 +137,7 @@ public final class Knowledge {
             "sign at this place");
       }
       checkForms(shelf, signs, sign.id(), "forms", sign.forms());
+      checkForms(shelf, signs, sign.id(), "not-forms", sign.notForms());
       shelf.named(signs, sign.id(), "also-on", sign.alsoOn().keySet(), parts, "kind of part");
       shelf.named(
           signs,
@@ -606,7 +607,7 @@ public final class Knowledge {
 
   /** Whether the node can be seen on plants of the form at all. */
   public boolean occursOn(Node node, GrowthForm form) {
-    return (node.sign().forms().isEmpty() || form.isOneOf(node.sign().forms()))
+    return node.sign().occursOn(form)
         && node.pattern().kinds().stream().anyMatch(form::hasKind);
   }
 

@@ -9,6 +9,7 @@ import java.util.Map;
  * @param words what growers call it
  * @param patterns where it can sit; each is a separate node of the network
  * @param forms the forms or tags on which it can occur; empty means all
+ * @param notForms the forms or tags on which another sign says the same
  * @param check the way of looking that reveals it
  * @param leak how often it is there for no known reason
  * @param leaks the same where it differs, by pattern, else by way of life, form or tag
@@ -26,6 +27,7 @@ public record Sign(
     List<String> words,
     List<String> patterns,
     List<String> forms,
+    List<String> notForms,
     String check,
     String swatch,
     Level leak,
@@ -37,9 +39,15 @@ public record Sign(
 
   public Sign {
     forms = forms == null ? List.of() : forms;
+    notForms = notForms == null ? List.of() : notForms;
     leaks = leaks == null ? Map.of() : leaks;
     alsoOn = alsoOn == null ? Map.of() : alsoOn;
     proofOf = proofOf == null ? List.of() : proofOf;
+  }
+
+  /** Whether plants of the form can show it. */
+  boolean occursOn(GrowthForm form) {
+    return (forms.isEmpty() || form.isOneOf(forms)) && !form.isOneOf(notForms);
   }
 
   /** How often it is there for no known reason, at one place of a plant that lives so. */

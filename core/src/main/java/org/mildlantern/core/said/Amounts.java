@@ -73,6 +73,18 @@ final class Amounts {
   private static final Pattern FOOT_CANDLES =
       Pattern.compile(NUMBER + "\\s*(?:foot[- ]?candles?|fc)\\b");
   private static final Pattern PPFD = Pattern.compile(NUMBER + "\\s*(?:µmol|μmol|umol|ppfd)");
+  private static final Pattern POURED =
+      Pattern.compile(
+          "(?:\\b(half|quarter)\\s+(?:of\\s+)?(?:an?\\s+)?|" + SPOKEN + "\\s*|\\ban?\\s+)"
+              + "(ml|millilit(?:er|re)s?|cc|l|lit(?:er|re)s?|cups?|glass(?:es)?|tablespoons?|tbsp|teaspoons?|tsp)"
+              + "\\b(?!\\s*(?:/|per|bowl|jar|case|dome|globe|pot))");
+  private static final Pattern POT =
+      Pattern.compile(
+          SPOKEN
+              + "[\\s-]*(cm|centimet(?:er|re)s?|inch(?:es)?|\")[\\s-]*(?:wide |deep |plastic |clay |terracotta |ceramic )*pot\\b"
+              + "|\\bpot (?:is |of |with |about |measures )*"
+              + SPOKEN
+              + "[\\s-]*(cm|centimet(?:er|re)s?|inch(?:es)?|\")");
   private static final Pattern EVERY =
       Pattern.compile(
           "\\b(?:every|each)\\s+(?:(other|second)\\s+)?(?:" + COUNT + "\\s+)?" + UNIT + "\\b");
@@ -112,6 +124,8 @@ final class Amounts {
 
   /** A bare conductivity below this is one of mS/cm, since water below 10 µS/cm is not poured. */
   private static final double MILLI_BELOW = 10;
+
+  private static final double CM_OF_AN_INCH = 2.54;
 
   /** Nobody tells more figures of one kind than this. */
   private static final int MOST_OF_A_KIND = 8;
@@ -167,6 +181,8 @@ final class Amounts {
             put("water-ec", number(m, 1) < MILLI_BELOW ? 1000 * number(m, 1) : number(m, 1), m));
     each(BARE_HARDNESS, m -> put("water-hardness", number(m, 1), m));
     each(HARDNESS, m -> put("water-hardness", number(m, 1), m));
+    each(POURED, this::poured);
+    each(POT, this::pot);
     each(LUX, m -> put("light-lux", number(m, 1), m));
     each(FOOT_CANDLES, m -> put("light-lux", Math.round(LUX_OF_A_FOOT_CANDLE * number(m, 1)), m));
     each(PPFD, m -> put("light-ppfd", number(m, 1), m));
@@ -251,6 +267,33 @@ final class Amounts {
     } else {
       put("temperature", celsius, match);
     }
+  }
+
+  /** Cups are US cups, glasses of 0.2 l, spoons metric. */
+  private void poured(Matcher match) {
+    String unit = match.group(3);
+    double of =
+        unit.startsWith("cup")
+            ? 237
+            : unit.startsWith("glass")
+                ? 200
+                : unit.startsWith("ta") || unit.startsWith("tb")
+                    ? 15
+                    : unit.startsWith("te") || unit.startsWith("ts")
+                        ? 5
+                        : unit.startsWith("l") ? 1000 : 1;
+    String part = match.group(1);
+    double times = part == null ? 1 : part.equals("half") ? 0.5 : 0.25;
+    boolean waters = waters(match) || text.startsWith(" of water", match.end());
+    if (waters && !sentence(match).contains(" tds")) {
+      put("water-amount", times * of * (match.group(2) == null ? 1 : number(match, 2)), match);
+    }
+  }
+
+  private void pot(Matcher match) {
+    int group = match.group(1) == null ? 3 : 1;
+    double of = match.group(group + 1).startsWith("c") ? 1 : CM_OF_AN_INCH;
+    put("pot-width", Math.round(10 * of * number(match, group)) / 10.0, match);
   }
 
   private void every(Matcher match) {
