@@ -72,6 +72,15 @@ public class DiagnoseService {
     return state(plant, Optional.of(words));
   }
 
+  /** The keeper's words of the look that counts now. */
+  @Transactional(readOnly = true)
+  public Optional<Spoken> spoken(Long plantId) {
+    return lookId(looks.openOf(plantId), () -> cases.openCase(plantId))
+        .flatMap(looks::byId)
+        .map(Look::spoken)
+        .filter(spoken -> !spoken.text().isEmpty());
+  }
+
   /** What stands seen on the plant now, without asking what fits. */
   @Transactional(readOnly = true)
   public List<Finding> marked(Long plantId) {
@@ -116,7 +125,7 @@ public class DiagnoseService {
                 cases.experience()));
     return new LookState(
         plant,
-        open.or(() -> look.flatMap(looks::byId)).map(Look::said).orElse(""),
+        open.or(() -> look.flatMap(looks::byId)).map(one -> one.spoken().text()).orElse(""),
         noted,
         open.isPresent(),
         diagnosis,
@@ -141,7 +150,7 @@ public class DiagnoseService {
   /** Takes what was said into the open look; where the same sign was marked, it replaces that. */
   public void keep(PlantView plant, InWords words) {
     Look look = openLook(plant);
-    look.say(words.text());
+    look.say(words.spoken());
     rows.take(look.id(), words);
   }
 

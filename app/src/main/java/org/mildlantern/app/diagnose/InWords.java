@@ -8,11 +8,10 @@ import org.mildlantern.core.diagnosis.Finding;
 /**
  * What a keeper said of a plant, as it was read and corrected.
  *
- * @param text the words themselves
  * @param findings at most one for each sign at a place
  * @param told at most one for each field
  */
-public record InWords(String text, List<LookState.Noted> findings, List<LookState.Told> told) {
+public record InWords(Spoken spoken, List<LookState.Noted> findings, List<LookState.Told> told) {
 
   /** What was told of its circumstances. */
   public Circumstances circumstances() {

@@ -5,6 +5,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.List;
 import org.hibernate.annotations.TenantId;
 
 /** One inspection of a plant; open until it is finished. */
@@ -19,6 +20,7 @@ class Look {
   private Instant startedAt;
   private Instant finishedAt;
   private String said = "";
+  private String mended = "";
 
   protected Look() {}
 
@@ -44,12 +46,13 @@ class Look {
   }
 
   /** What the keeper said of the plant. */
-  void say(String text) {
-    this.said = text;
+  void say(Spoken spoken) {
+    this.said = spoken.text();
+    this.mended = String.join(" ", spoken.mended());
   }
 
-  String said() {
-    return said;
+  Spoken spoken() {
+    return new Spoken(said, mended.isEmpty() ? List.of() : List.of(mended.split(" ")));
   }
 
   void finish(Instant now) {

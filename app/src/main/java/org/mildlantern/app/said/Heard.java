@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.diagnose.InWords;
 import org.mildlantern.app.diagnose.LookState;
+import org.mildlantern.app.diagnose.Spoken;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.said.Reading;
 
@@ -26,7 +27,7 @@ record Heard(
   /** As it is kept. */
   static InWords inWords(SaidForm form, List<Sighting> sightings, List<Reading.Told> told) {
     return new InWords(
-        form.text(),
+        new Spoken(form.text(), form.corrections().written()),
         sightings.stream()
             .filter(one -> one.state() != Sighting.State.OUT)
             .map(one -> new LookState.Noted(one.finding(), one.quote()))

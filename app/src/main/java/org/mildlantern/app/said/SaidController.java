@@ -55,7 +55,7 @@ class SaidController {
       @RequestParam(required = false) Long place,
       @RequestParam(required = false) Integer page,
       Model model) {
-    return page(form, place, page, model);
+    return page(said.opened(form), place, page, model);
   }
 
   /** What the words say so far; nothing is stored. */

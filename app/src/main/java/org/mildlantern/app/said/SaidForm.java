@@ -1,6 +1,7 @@
 package org.mildlantern.app.said;
 
 import java.util.List;
+import org.mildlantern.app.diagnose.Spoken;
 
 /**
  * What stands on the page.
@@ -13,6 +14,7 @@ import java.util.List;
  * @param instead a name that the one that was typed stands for, or null
  * @param mend corrections so far
  * @param now the one that was just made, or null
+ * @param part of the drawing that was tapped, or null
  */
 record SaidForm(
     String text,
@@ -22,7 +24,8 @@ record SaidForm(
     String mine,
     String instead,
     List<String> mend,
-    String now) {
+    String now,
+    String part) {
   private static final int LONGEST_NAME = 120;
 
   SaidForm {
@@ -35,6 +38,11 @@ record SaidForm(
   private static String plain(String name) {
     String words = name == null ? "" : name.strip();
     return words.substring(0, Math.min(LONGEST_NAME, words.length()));
+  }
+
+  /** The same plant with words that were kept. */
+  SaidForm saying(Spoken spoken) {
+    return new SaidForm(spoken.text(), kind, lives, plant, mine, null, spoken.mended(), null, part);
   }
 
   public boolean isMine() {

@@ -71,7 +71,7 @@ class SaidPresenter {
                 .map(span -> unread(Sightings.quote(span.of(heard.form().text())), heard))
                 .toList(),
             signs(heard)),
-        figure(heard),
+        drawing(heard),
         chips,
         heard.form().text().isBlank()
             ? null
@@ -104,16 +104,47 @@ class SaidPresenter {
         : WORDS.say("understood", statements);
   }
 
-  private Figure figure(Heard heard) {
+  private SaidView.Drawing drawing(Heard heard) {
     Optional<GrowthForm> form = heard.who().kind().map(Kind::form);
+    String tapped = heard.form().part();
     List<Finding> findings =
         Stream.concat(
                 heard.before().stream().map(LookState.Noted::finding),
                 heard.sightings().stream().map(Sighting::finding))
             .toList();
     Appearance looks = heard.who().plant().map(PlantView::appearance).orElse(Appearance.WHOLE);
-    return form.flatMap(of -> figures.draw(of, Mark.of(findings, of, knowledge), null, looks))
+    return form.flatMap(
+            of ->
+                figures
+                    .draw(of, Mark.of(findings, of, knowledge), tapped, looks)
+                    .map(figure -> new SaidView.Drawing(figure, parts(of, tapped), seen(of, tapped))))
         .orElse(null);
+  }
+
+  private static List<SaidView.Choice> parts(GrowthForm form, String tapped) {
+    return form.parts().stream()
+        .map(part -> new SaidView.Choice(part.id(), part.label(), part.id().equals(tapped)))
+        .toList();
+  }
+
+  /** What can be seen on a part. */
+  private List<SaidView.Shows> seen(GrowthForm form, String tapped) {
+    Map<String, List<SaidView.Answer>> byFamily = new LinkedHashMap<>();
+    form.part(tapped)
+        .map(part -> knowledge.nodesOn(form, part))
+        .orElse(List.of())
+        .forEach(
+            node ->
+                byFamily
+                    .computeIfAbsent(node.sign().family(), family -> new ArrayList<>())
+                    .add(
+                        new SaidView.Answer(
+                            Correction.there(node.sign().id(), node.pattern().id()),
+                            node.label(),
+                            node.sign().swatch())));
+    return byFamily.entrySet().stream()
+        .map(one -> new SaidView.Shows(SignFamilies.label(one.getKey()), one.getValue()))
+        .toList();
   }
 
   /** The text cut where its taking changes. */

@@ -6,6 +6,7 @@ import org.mildlantern.app.diagnose.DiagnoseService;
 import org.mildlantern.app.diagnose.InWords;
 import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.diagnose.OpenCases;
+import org.mildlantern.app.diagnose.Spoken;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.diagnosis.Diagnosis;
@@ -49,6 +50,16 @@ class SaidService {
     this.cases = cases;
     this.newPlant = newPlant;
     this.scope = scope;
+  }
+
+  /** The page of a plant opens with the words of its look, as they were left. */
+  @Transactional(readOnly = true)
+  public SaidForm opened(SaidForm form) {
+    Optional<Spoken> kept =
+        form.text().isBlank() && form.plant() != null && form.isMine()
+            ? diagnose.spoken(form.plant())
+            : Optional.empty();
+    return kept.map(form::saying).orElse(form);
   }
 
   /** Nothing is stored. */

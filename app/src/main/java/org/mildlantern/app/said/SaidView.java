@@ -9,7 +9,7 @@ import org.mildlantern.core.working.Working;
  * A plant in words, ready to be shown.
  *
  * @param written the text in pieces, each with how it was taken
- * @param figure or null while it is not known how the plant is built
+ * @param drawing or null while it is not known how the plant is built
  * @param question or null when there is none
  * @param summary what was understood and what leads, in one sentence
  */
@@ -17,7 +17,7 @@ record SaidView(
     SaidForm form,
     Plant who,
     Text text,
-    Figure figure,
+    Drawing drawing,
     List<Chip> chips,
     Asked question,
     Ranking ranking,
@@ -58,6 +58,22 @@ record SaidView(
 
   /** A piece of the text; {@code how} is read, unread or plain. */
   record Piece(String text, String how) {}
+
+  /**
+   * The drawing and what it is made of.
+   *
+   * @param parts to choose from
+   * @param seen what the part that was tapped can show, by family; empty when none was
+   */
+  record Drawing(Figure figure, List<Choice> parts, List<Shows> seen) {
+    /** The label of the part that was tapped. */
+    public String part() {
+      return parts.stream().filter(Choice::chosen).map(Choice::label).findFirst().orElse("");
+    }
+  }
+
+  /** What a part can show, of one family. */
+  record Shows(String label, List<Answer> signs) {}
 
   /** The signs of a family. */
   record Family(String label, List<Choice> signs) {}
