@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -36,6 +35,11 @@ final class Amounts {
 
   private static final String UNIT = "(day|week|wk|fortnight|month|year|morning|evening)s?";
 
+  /** What every figure and time here is told with. */
+  private static final Pattern COUNTS =
+      Pattern.compile(
+          "\\d|\\b(?:zero|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
+              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\\b");
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
       Pattern.compile("\\b(?:rh|hum|humidity|hygrometer)\\D{0,14}?" + NUMBER);
@@ -132,11 +136,13 @@ final class Amounts {
 
   private final String text;
   private final List<Token> tokens;
+  private final List<Reading.Span> counting;
   private final Map<String, Reading.Told> told = new LinkedHashMap<>();
 
   private Amounts(String text, List<Token> tokens) {
     this.text = text.toLowerCase(Locale.ROOT).replace('−', '-');
     this.tokens = tokens;
+    this.counting = counting();
   }
 
   static List<Reading.Told> of(String text, List<Token> tokens) {
@@ -217,10 +223,35 @@ final class Amounts {
   }
 
   private void each(Pattern pattern, Take take) {
-    Matcher match = pattern.matcher(text);
-    for (int n = 0; n < MOST_OF_A_KIND && match.find(); n++) {
-      take.from(match);
+    Matcher match = pattern.matcher(text).useTransparentBounds(true).useAnchoringBounds(false);
+    int n = 0;
+    for (Reading.Span part : counting) {
+      match.region(part.from(), part.to());
+      while (n < MOST_OF_A_KIND && match.find()) {
+        n++;
+        take.from(match);
+      }
     }
+  }
+
+  /** The sentences that may tell a figure or a time, joined where one follows the other. */
+  private List<Reading.Span> counting() {
+    List<Reading.Span> parts = new ArrayList<>();
+    Matcher hint = COUNTS.matcher(text);
+    int end = -1;
+    while (hint.find()) {
+      if (hint.start() < end) {
+        continue;
+      }
+      int from = text.lastIndexOf('.', hint.start()) + 1;
+      int stop = text.indexOf(". ", hint.end());
+      end = stop < 0 ? text.length() : stop + 1;
+      if (!parts.isEmpty() && parts.get(parts.size() - 1).to() >= from) {
+        from = parts.remove(parts.size() - 1).from();
+      }
+      parts.add(new Reading.Span(from, end));
+    }
+    return parts;
   }
 
   private static double number(Matcher match, int group) {
@@ -358,20 +389,26 @@ final class Amounts {
   }
 
   private String around(Matcher match, boolean clause) {
-    int from = match.start();
-    int to = match.end();
-    Set<Integer> here = new java.util.HashSet<>();
-    for (Token token : tokens) {
-      if (token.to() > match.start() && token.from() < match.end()) {
-        here.add(clause ? token.clause() : token.sentence());
-      }
+    int first = 0;
+    while (first < tokens.size() - 1 && tokens.get(first).to() <= match.start()) {
+      first++;
     }
-    for (Token token : tokens) {
-      if (here.contains(clause ? token.clause() : token.sentence())) {
-        from = Math.min(from, token.from());
-        to = Math.max(to, token.to());
-      }
+    int last = first;
+    while (last + 1 < tokens.size() && tokens.get(last + 1).from() < match.end()) {
+      last++;
     }
+    while (first > 0 && part(first - 1, clause) == part(first, clause)) {
+      first--;
+    }
+    while (last + 1 < tokens.size() && part(last + 1, clause) == part(last, clause)) {
+      last++;
+    }
+    int from = Math.min(match.start(), tokens.get(first).from());
+    int to = Math.max(match.end(), tokens.get(last).to());
     return text.substring(from, to);
+  }
+
+  private int part(int token, boolean clause) {
+    return clause ? tokens.get(token).clause() : tokens.get(token).sentence();
   }
 }

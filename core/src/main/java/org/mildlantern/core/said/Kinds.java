@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -24,6 +25,7 @@ final class Kinds {
   private static final int LONG = 9;
 
   private static final int MOST_COMPARED = 60;
+  private static final Pattern POSSESSIVE = Pattern.compile("['’]s\\b");
 
   private final Lexicon lexicon;
 
@@ -53,7 +55,7 @@ final class Kinds {
 
   /** Without a possessive, hyphens and capitals. */
   private static String plain(String name) {
-    return name.replaceAll("['’]s\\b", "").replace('-', ' ').toLowerCase(Locale.ROOT);
+    return POSSESSIVE.matcher(name).replaceAll("").replace('-', ' ').toLowerCase(Locale.ROOT);
   }
 
   /** The longest name of a kind that stands in the text, else one that is all but written there. */

@@ -162,6 +162,12 @@ final class Lexicon {
     return 1L << stem.hashCode();
   }
 
+  /** The marks under which phrases may want a word. */
+  long marks(Token token) {
+    return mark(token.stem())
+        | (words.contains(token.asItStands()) ? mark(token.asItStands()) : 0);
+  }
+
   /** A word of a phrase, or words of which one will do. */
   private void item(String word, List<Set<String>> items, boolean widely) {
     if (word.startsWith(Tokens.AS_IT_STANDS)) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /** Finds the phrases of the lexicon in a text, and the part that each word speaks of. */
 final class Matches {
@@ -24,13 +25,13 @@ final class Matches {
   /** The phrases in a text, those of most words first. */
   List<Match> of(List<Token> tokens) {
     List<String> subjects = subjects(tokens);
-    long[] near = near(tokens);
+    long[] ofClause = near(tokens, Token::clause);
+    long[] ofSentence = near(tokens, Token::sentence);
     Set<Match> found = new LinkedHashSet<>();
     for (int i = 0; i < tokens.size(); i++) {
-      long around = near[i];
       Token token = tokens.get(i);
       for (Lexicon.Phrase phrase : lexicon.phrases(token.stem(), token.asItStands())) {
-        if (!phrase.mayStandIn(around)) {
+        if (!phrase.mayStandIn(phrase.told() == null ? ofClause[i] : ofSentence[i])) {
           continue;
         }
         match(phrase, i, tokens).filter(m -> speaksOf(m, tokens, subjects)).ifPresent(found::add);
@@ -56,18 +57,21 @@ final class Matches {
       }
       at.add(best);
     }
-    Match match = new Match(phrase, List.copyOf(at));
+    Match match = Match.of(phrase, at);
     return match.span() <= reach(phrase) ? Optional.of(match) : Optional.empty();
   }
 
-  /** For each word a mark of those that stand near it, by which most phrases are ruled out. */
-  private static long[] near(List<Token> tokens) {
+  /** For each word a mark of those near it in its clause or sentence, which rule most phrases out. */
+  private long[] near(List<Token> tokens, ToIntFunction<Token> part) {
     long[] near = new long[tokens.size()];
     for (int i = 0; i < near.length; i++) {
       Token token = tokens.get(i);
-      long mark = Lexicon.mark(token.stem()) | Lexicon.mark(token.asItStands());
+      int here = part.applyAsInt(token);
+      long mark = lexicon.marks(token);
       for (int j = Math.max(0, i - FARTHEST); j <= Math.min(near.length - 1, i + FARTHEST); j++) {
-        near[j] |= mark;
+        if (part.applyAsInt(tokens.get(j)) == here) {
+          near[j] |= mark;
+        }
       }
     }
     return near;

@@ -253,8 +253,13 @@ public final class Reader {
     return can.stream()
         .filter(said::contains)
         .filter(p -> !p.equals("oldest-only"))
-        .findFirst()
+        .min(Comparator.comparing(this::isWhole))
         .orElse(null);
+  }
+
+  /** Where on a leaf tells more than on which leaves. */
+  private boolean isWhole(String pattern) {
+    return knowledge.patterns().find(pattern).orElseThrow().overlay().equals("fill");
   }
 
   /** The same sign said twice is one finding; a place said wins over none. */

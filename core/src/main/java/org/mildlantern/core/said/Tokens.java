@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import org.apache.lucene.analysis.Analyzer;
 import org.apache.lucene.analysis.LowerCaseFilter;
 import org.apache.lucene.analysis.TokenStream;
@@ -22,6 +23,9 @@ import org.tartarus.snowball.ext.EnglishStemmer;
 /** Cuts a text into words with their stems, clauses and sentences. */
 final class Tokens {
   static final String AS_IT_STANDS = "=";
+
+  private static final Pattern STOPS = Pattern.compile("[.!?;\\n]");
+  private static final Pattern PAUSES = Pattern.compile("[,:()\\u2013\\u2014]");
 
   private static final Set<String> ALL = Set.of("all", "every", "everything", "none", "nothing");
 
@@ -75,19 +79,25 @@ final class Tokens {
         String word =
             text.substring(offset.startOffset(), offset.endOffset()).toLowerCase(Locale.ROOT);
         String between = text.substring(end, offset.startOffset());
-        boolean stop = between.matches("(?s).*[.!?;\\n].*");
+        boolean stop = STOPS.matcher(between).find();
         if (stop) {
           sentence++;
         }
         if (stop
-            || between.matches("(?s).*[,:()\\u2013\\u2014].*")
+            || PAUSES.matcher(between).find()
             || turns.contains(word) && !isAllBut(tokens, word)
             || isAndI(tokens, word)) {
           clause++;
         }
         tokens.add(
             new Token(
-                word, term.toString(), offset.startOffset(), offset.endOffset(), clause, sentence));
+                word,
+                term.toString(),
+                AS_IT_STANDS + word,
+                offset.startOffset(),
+                offset.endOffset(),
+                clause,
+                sentence));
         end = offset.endOffset();
       }
       stream.end();
