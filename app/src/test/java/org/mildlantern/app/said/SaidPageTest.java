@@ -236,6 +236,40 @@ class SaidPageTest extends WebCase {
   }
 
   @Test
+  void whatIsSeenOnAPartOfTheDrawingIsMarkedThere() throws Exception {
+    String[] speech = {"kind", "peace lily", "text", "it hates me"};
+    Document page = said(speech);
+    assertThat(page.select(".drawn [data-pick]")).hasSizeGreaterThan(5);
+    assertThat(page.select("#shows")).isEmpty();
+    Document tapped = said(and(speech, "part", "oldest"));
+    Element yellow = tapped.select("#shows button:contains(only the oldest)").first();
+    Document marked = said(and(speech, "part", "oldest", "now", yellow.val()));
+    assertThat(chips(marked)).containsExactly("there: Yellowing");
+    assertThat(marked.select(".said-chips").text()).contains("only the oldest");
+    assertThat(marked.select("#shows")).isNotEmpty();
+    assertThat(said(and(speech, "part", "engine")).select("#shows")).isEmpty();
+  }
+
+  @Test
+  void wordsOpenAgainAsTheyWereLeft() throws Exception {
+    Document page = said("kind", "moth orchid", "text", SPEECH);
+    String turned = says(page, "Newest leaf");
+    post(keeper, KEEP, "kind", "moth orchid", "text", SPEECH, "mend", turned);
+    PlantView plant = keepers.as(keeper, plants::kept).get(0);
+    Document again =
+        Jsoup.parse(
+            get(keeper, "/diagnose?plant=" + plant.id())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    assertThat(again.select("#text").text()).isEqualTo(SPEECH);
+    assertThat(chips(again)).contains("not: Newest leaf brown or yellow at its base");
+    assertThat(again.select("input[name=mend]").val()).isEqualTo(turned);
+    htmx(keeper, WORDS, "plant", plant.id().toString(), "text", "")
+        .andExpect(content().string(not(containsString("said:brown-leaf-base"))));
+  }
+
+  @Test
   void whatIsSaidAgainTakesThePlaceOfWhatWasMarked() throws Exception {
     PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
     PlantView lily = keepers.plant(keeper, sill, "Spathiphyllum");

@@ -32,7 +32,7 @@ public record SaidText(
     Map<String, String> context,
     List<String> accept,
     String urgent) {
-  private static final int LAST_OPEN = 861;
+  private static final int LAST_OPEN = 901;
 
   private static final List<String> VOICES =
       List.of("beginner", "expert", "phone", "abroad", "later");

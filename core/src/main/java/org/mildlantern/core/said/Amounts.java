@@ -357,7 +357,7 @@ final class Amounts {
     if (clause.matches(
         "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       put("days-since-repot", days, match);
-    } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around))\\b.*")) {
+    } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took) (?:it |them )?(?:in|inside|indoors)|put (?:it |them )?(?:out|outside|outdoors|beside|next))\\b.*")) {
       put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       put("days-since-feed", days, match);
@@ -368,9 +368,9 @@ final class Amounts {
         && clause.contains("water")) {
       put("stood-for", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|last drink|dry since)\\b.*")) {
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|last drink|dry since)\\b.*")) {
       put("days-since-watering", days, match);
-    } else if (clause.matches("(?s).*\\bwet\\b.*") && days > 1) {
+    } else if (clause.matches("(?s).*\\b(?:wet|(?:n't|not|never) dr(?:y|ied))\\b.*") && days > 1) {
       put("wet-days", days, match);
     } else if (clause.matches("(?s).*\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b.*")
         && days > 1) {

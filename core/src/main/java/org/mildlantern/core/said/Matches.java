@@ -143,6 +143,9 @@ final class Matches {
     String last = "";
     for (int i = 0; i < tokens.size(); i++) {
       String own = subject(tokens.get(i));
+      if (i > 0 && tokens.get(i - 1).sentence() != tokens.get(i).sentence()) {
+        last = "";
+      }
       String next =
           i + 1 < tokens.size() && tokens.get(i + 1).clause() == tokens.get(i).clause()
               ? subject(tokens.get(i + 1))

@@ -90,6 +90,7 @@ public final class Reader {
         new ArrayList<>(Amounts.of(text, tokens).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
     Map<Integer, String> claimed = new HashMap<>();
+    used.forEach(i -> claimed.put(i, "kind"));
     Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));

@@ -50,6 +50,16 @@ class CircumstancesTest {
   }
 
   @Test
+  void whatIsPouredIsMeasuredAgainstThePot() {
+    Circumstances sip = derived(Map.of("water-amount", 50.0, "pot-width", 20.0));
+    assertThat(sip.numbers().get("water-share")).isCloseTo(50 / 4800.0, within(1e-9));
+    assertThat(holds(sip, "sips", "x")).isTrue();
+    assertThat(holds(derived(Map.of("water-amount", 50.0, "pot-width", 8.0)), "sips", "x"))
+        .isFalse();
+    assertThat(holds(derived(Map.of("water-amount", 50.0)), "sips", "x")).isFalse();
+  }
+
+  @Test
   void knowsSeasonAndRest() {
     assertThat(derived(Map.of()).choices())
         .containsEntry("season", "autumn")

@@ -110,6 +110,27 @@ class ReaderTest {
   }
 
   @Test
+  void aWordStandsForItsLikeInEveryPhrase() {
+    assertThat(seen("the fronds are flaccid")).containsExactly("limp-leaves");
+    assertThat(seen("mustard leaves at the bottom")).containsExactly("yellowing@old-leaves");
+    assertThat(seen("my lemon tree stands outside")).isEmpty();
+    assertThat(seen("golden pothos, limp")).containsExactly("limp-leaves");
+  }
+
+  @Test
+  void whereOnALeafTellsMoreThanOnWhich() {
+    assertThat(seen("new leaves have fine pale dots along the midrib"))
+        .containsExactly("stipple@along-veins");
+    assertThat(seen("the leaves are limp on one side only"))
+        .anyMatch(one -> one.endsWith("@one-side") || one.startsWith("limb-wilt"));
+  }
+
+  @Test
+  void andINowTellsSomethingElse() {
+    assertThat(seen("no webs and I see limp leaves")).contains("no webbing", "limp-leaves");
+  }
+
+  @Test
   void aDoubtIsLessSure() {
     assertThat(READER.read("not sure if there are webs", LEAFY).seen().get(0).sure()).isLessThan(1);
     assertThat(READER.read("maybe some webs", LEAFY).seen().get(0).sure()).isLessThan(1);
@@ -135,6 +156,16 @@ class ReaderTest {
       delimiter = '|',
       value = {
         "the air is at 34 %|humidity=34",
+        "the hygrometer shows 31|humidity=31",
+        "nights fall to 4 here|coldest=4",
+        "36 degrees at noon|warmest=36",
+        "conductivity 0.7|water-ec=700",
+        "half a cup of water every ten days|water-amount=118.5,watering-every=10",
+        "2 l pot, given 1.5 litres of water|water-amount=1500",
+        "5 ml of feed per litre|",
+        "in a 6 inch pot|pot-width=15.2",
+        "a pot of 9 cm|pot-width=9",
+        "they fell within two days|",
         "RH 28%|humidity=28",
         "20 % of the leaves fell|",
         "it was 64 °F|temperature=17.8",
