@@ -33,8 +33,12 @@ public record Figure(String label, String potFill, List<Shape> shapes, List<Pin>
     }
   }
 
-  /** A texture on a shape: fill, a disc at tip or base, the edge, or along a line. */
-  public record Overlay(String swatch, String mode, double x, double y, double r) {}
+  /**
+   * A texture on a shape: fill, a disc at tip or base, the edge, along a line or along its vein.
+   *
+   * @param d path data of the vein, or null
+   */
+  public record Overlay(String swatch, String mode, double x, double y, double r, String d) {}
 
   /** A pin that opens a part. */
   public record Pin(

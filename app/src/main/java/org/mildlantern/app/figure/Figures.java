@@ -188,23 +188,29 @@ public class Figures {
     String swatch = mark.node().sign().swatch();
     String mode = mark.node().pattern().overlay();
     if (stroke.line()) {
-      return new Figure.Overlay(swatch, "line", 0, 0, 0);
+      return whole(swatch, "line");
     }
     return switch (mode) {
       case "tip" -> stroke.to() == null ? whole(swatch, "edge") : disc(swatch, stroke.to());
       case "base" -> stroke.from() == null ? whole(swatch, "fill") : disc(swatch, stroke.from());
-      case "vein" -> whole(swatch, stroke.kind().equals("leaf") ? "vein" : "edge");
+      case "vein" -> vein(swatch, stroke);
       case "side" -> whole(swatch, "fill");
       default -> whole(swatch, mode);
     };
   }
 
   private static Figure.Overlay whole(String swatch, String mode) {
-    return new Figure.Overlay(swatch, mode, 0, 0, 0);
+    return new Figure.Overlay(swatch, mode, 0, 0, 0, null);
   }
 
   private static Figure.Overlay disc(String swatch, List<Double> at) {
-    return new Figure.Overlay(swatch, "disc", at.get(0), at.get(1), DISC_RADIUS);
+    return new Figure.Overlay(swatch, "disc", at.get(0), at.get(1), DISC_RADIUS, null);
+  }
+
+  private static Figure.Overlay vein(String swatch, FigureData.Stroke stroke) {
+    return stroke.from() == null || stroke.to() == null
+        ? whole(swatch, "fill")
+        : new Figure.Overlay(swatch, "vein", 0, 0, 0, midrib(stroke));
   }
 
   private static String path(FigureData.Stroke stroke) {
