@@ -34,7 +34,9 @@ final class Matches {
         if (!phrase.mayStandIn(phrase.told() == null ? ofClause[i] : ofSentence[i])) {
           continue;
         }
-        match(phrase, i, tokens).filter(m -> speaksOf(m, tokens, subjects)).ifPresent(found::add);
+        match(phrase, i, tokens)
+            .filter(m -> speaksOf(m, tokens, subjects) && !isOfTwoParts(m, tokens))
+            .ifPresent(found::add);
       }
     }
     return found.stream()
@@ -143,7 +145,8 @@ final class Matches {
     String last = "";
     for (int i = 0; i < tokens.size(); i++) {
       String own = subject(tokens.get(i));
-      if (i > 0 && tokens.get(i - 1).sentence() != tokens.get(i).sentence()) {
+      boolean begins = i > 0 && tokens.get(i - 1).sentence() != tokens.get(i).sentence();
+      if (begins && !lexicon.refersBack(tokens.get(i).word())) {
         last = "";
       }
       String next =
@@ -156,6 +159,37 @@ final class Matches {
       subjects.add(!own.isEmpty() ? own : !next.isEmpty() ? next : last);
     }
     return subjects;
+  }
+
+  /** Whether it joins what is said of one part with what is said of the next, after an “and”. */
+  private boolean isOfTwoParts(Match match, List<Token> tokens) {
+    if (match.phrase().told() != null) {
+      return false;
+    }
+    for (int i = match.first() + 1; i < match.last(); i++) {
+      if (lexicon.joins(tokens.get(i).word()) && !match.at().contains(i)) {
+        int next = i + 1;
+        while (next < match.last() && lexicon.isFiller(tokens.get(next).stem())) {
+          next++;
+        }
+        String after = subject(tokens.get(next));
+        if (!after.isEmpty() && isOfAnother(after, i, tokens)) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /** Whether the clause named another part before a word. */
+  private boolean isOfAnother(String part, int before, List<Token> tokens) {
+    for (int i = before - 1; i >= 0 && tokens.get(i).clause() == tokens.get(before).clause(); i--) {
+      String named = subject(tokens.get(i));
+      if (!named.isEmpty()) {
+        return !named.equals(part);
+      }
+    }
+    return false;
   }
 
   private String subject(Token token) {

@@ -126,6 +126,17 @@ class ReaderTest {
   }
 
   @Test
+  void theyAreWhatWasLastSpokenOf() {
+    assertThat(seen("I looked at the roots. They are brown and mushy."))
+        .containsExactly("roots-rotten@roots");
+    assertThat(READER.read("the crown is soft, water stood in it", null).seen())
+        .extracting(Reading.Seen::sign)
+        .contains("soft-crown", "water-in-crown");
+    assertThat(seen("I looked at the roots. Brown tips too."))
+        .noneMatch(one -> one.startsWith("roots"));
+  }
+
+  @Test
   void andINowTellsSomethingElse() {
     assertThat(seen("no webs and I see limp leaves")).contains("no webbing", "limp-leaves");
   }
