@@ -184,11 +184,11 @@ class DiagnosePresenter {
         .toList();
   }
 
-  private static DiagnoseView.Chip chip(Node node, String label, Boolean state) {
+  private DiagnoseView.Chip chip(Node node, String label, Boolean state) {
     return new DiagnoseView.Chip(
         node.id(),
         label,
-        node.sign().swatch(),
+        figures.swatch(node.sign()),
         state == null ? "none" : state ? "present" : "absent",
         state == null ? "present" : state ? "absent" : "none");
   }

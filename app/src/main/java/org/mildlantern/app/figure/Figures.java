@@ -23,6 +23,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Part;
+import org.mildlantern.core.knowledge.Sign;
 import org.springframework.stereotype.Component;
 
 /** Draws figures: geometry from the figure files, textures from the marked signs. */
@@ -67,6 +68,11 @@ public class Figures {
     } catch (IOException e) {
       throw new UncheckedIOException("figures/" + name + ".yaml", e);
     }
+  }
+
+  /** The texture of a sign: its own, where there are signs like it, else that which it shares. */
+  public String swatch(Sign sign) {
+    return swatches.containsKey(sign.id()) ? sign.id() : sign.swatch();
   }
 
   public Collection<Swatch> swatches() {
@@ -157,7 +163,7 @@ public class Figures {
         marks.stream()
             .filter(m -> !leaf || !m.node().sign().swatch().equals("droop"))
             .filter(m -> isOnSide(m, stroke))
-            .map(m -> overlay(m, stroke))
+            .map(m -> overlay(swatch(m.node().sign()), m, stroke))
             .distinct()
             .sorted(Comparator.comparingInt(this::layer))
             .toList();
@@ -184,8 +190,7 @@ public class Figures {
   }
 
   /** A shape that is only a line carries the texture along it; one without a tip, at its edge. */
-  private static Figure.Overlay overlay(Mark mark, FigureData.Stroke stroke) {
-    String swatch = mark.node().sign().swatch();
+  private static Figure.Overlay overlay(String swatch, Mark mark, FigureData.Stroke stroke) {
     String mode = mark.node().pattern().overlay();
     if (stroke.line()) {
       return whole(swatch, "line");

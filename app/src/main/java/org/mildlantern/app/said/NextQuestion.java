@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.mildlantern.app.figure.Figures;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.NextCheck;
 import org.mildlantern.core.knowledge.GrowthForm;
@@ -31,8 +32,10 @@ final class NextQuestion {
 
   private final Heard heard;
   private final Knowledge knowledge;
+  private final Figures figures;
 
-  NextQuestion(Heard heard, Knowledge knowledge) {
+  NextQuestion(Heard heard, Knowledge knowledge, Figures figures) {
+    this.figures = figures;
     this.heard = heard;
     this.knowledge = knowledge;
   }
@@ -71,7 +74,7 @@ final class NextQuestion {
     for (Sign sign : signs) {
       answers.add(
           new SaidView.Answer(
-              Correction.there(sign.id(), place(sign, open)), sign.label(), sign.swatch()));
+              Correction.there(sign.id(), place(sign, open)), sign.label(), figures.swatch(sign)));
     }
     answers.add(
         new SaidView.Answer(
@@ -126,7 +129,7 @@ final class NextQuestion {
     return Optional.empty();
   }
 
-  private static SaidView.Asked look(NextCheck next, Node node) {
+  private SaidView.Asked look(NextCheck next, Node node) {
     String sign = node.sign().id();
     String place = node.pattern().id();
     return new SaidView.Asked(
@@ -134,7 +137,7 @@ final class NextQuestion {
         WORDS.say("look", node.label().toLowerCase(Locale.ROOT)),
         List.of(
             new SaidView.Answer(
-                Correction.there(sign, place), WORDS.say("there"), node.sign().swatch()),
+                Correction.there(sign, place), WORDS.say("there"), figures.swatch(node.sign())),
             new SaidView.Answer(
                 said(Correction.Of.ANSWER, sign, place, Correction.Act.NOT),
                 WORDS.say("not-there"),

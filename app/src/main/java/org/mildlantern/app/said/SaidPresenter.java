@@ -75,7 +75,7 @@ class SaidPresenter {
         chips,
         heard.form().text().isBlank()
             ? null
-            : new NextQuestion(heard, knowledge).asked().orElse(null),
+            : new NextQuestion(heard, knowledge, figures).asked().orElse(null),
         ranking(heard, anySaid),
         summary(statements, diagnosis, anySaid),
         heard.form().corrections().written());
@@ -141,7 +141,7 @@ class SaidPresenter {
                         new SaidView.Answer(
                             Correction.there(node.sign().id(), node.pattern().id()),
                             node.label(),
-                            node.sign().swatch())));
+                            figures.swatch(node.sign()))));
     return byFamily.entrySet().stream()
         .map(one -> new SaidView.Shows(SignFamilies.label(one.getKey()), one.getValue()))
         .toList();
@@ -267,7 +267,7 @@ class SaidPresenter {
             .map(
                 sign ->
                     new SaidView.Answer(
-                        Correction.there(sign.id(), null), sign.label(), sign.swatch()))
+                        Correction.there(sign.id(), null), sign.label(), figures.swatch(sign)))
             .toList());
   }
 

@@ -32,6 +32,34 @@ class FiguresTest {
 
   @ParameterizedTest
   @MethodSource("drawn")
+  void whatAnOpenWordCanMeanIsToldByItsPictures(GrowthForm form) {
+    assertThat(KNOWLEDGE.openWords())
+        .allSatisfy(
+            word ->
+                assertThat(word.meant().stream().filter(id -> KNOWLEDGE.occurs(id, null, form)))
+                    .extracting(id -> figures.swatch(KNOWLEDGE.signs().find(id).orElseThrow()))
+                    .doesNotHaveDuplicates());
+  }
+
+  @Test
+  void whatSitsAlongVeinsOrOnOneSideIsDrawnThere() {
+    GrowthForm lily = KNOWLEDGE.forms().find("leafy-stem").orElseThrow();
+    assertThat(overlays(draw(lily, "stipple@along-veins")))
+        .isNotEmpty()
+        .allSatisfy(overlay -> assertThat(overlay.d()).startsWith("M"));
+    assertThat(overlays(draw(lily, "yellowing@one-side")).size())
+        .isBetween(1, overlays(draw(lily, "yellowing@all-leaves")).size() - 1);
+  }
+
+  private static List<Figure.Overlay> overlays(Figure figure) {
+    return figure.shapes().stream()
+        .filter(shape -> shape.kind().equals("leaf"))
+        .flatMap(shape -> shape.overlays().stream())
+        .toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("drawn")
   void everyPartHasItsPinAndEveryShapeIsAPart(GrowthForm form) {
     Figure figure = draw(form);
     assertThat(figure.pins())
