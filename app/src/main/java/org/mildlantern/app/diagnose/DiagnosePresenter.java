@@ -169,7 +169,7 @@ class DiagnosePresenter {
   /**
    * The signs of a part by family; a sign's place is named only where it can sit in several ways.
    */
-  private static List<DiagnoseView.ChipGroup> chips(List<Node> nodes, Map<String, Boolean> marked) {
+  private List<DiagnoseView.ChipGroup> chips(List<Node> nodes, Map<String, Boolean> marked) {
     Map<String, Long> ways =
         nodes.stream().collect(Collectors.groupingBy(n -> n.sign().id(), Collectors.counting()));
     Map<String, List<DiagnoseView.Chip>> byFamily = new LinkedHashMap<>();
