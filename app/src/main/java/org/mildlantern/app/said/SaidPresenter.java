@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.diagnose.OpenCases;
 import org.mildlantern.app.figure.Appearance;
-import org.mildlantern.app.figure.Figure;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.plants.PlantView;
@@ -117,7 +116,9 @@ class SaidPresenter {
             of ->
                 figures
                     .draw(of, Mark.of(findings, of, knowledge), tapped, looks)
-                    .map(figure -> new SaidView.Drawing(figure, parts(of, tapped), seen(of, tapped))))
+                    .map(
+                        figure ->
+                            new SaidView.Drawing(figure, parts(of, tapped), seen(of, tapped))))
         .orElse(null);
   }
 

@@ -19,7 +19,10 @@ class InWordsTest {
   }
 
   private static InWords saying(String... keys) {
-    return new InWords(new Spoken("text", List.of()), List.of(keys).stream().map(InWordsTest::marked).toList(), List.of());
+    return new InWords(
+        new Spoken("text", List.of()),
+        List.of(keys).stream().map(InWordsTest::marked).toList(),
+        List.of());
   }
 
   @Test
@@ -38,7 +41,8 @@ class InWordsTest {
 
   @Test
   void aCircumstanceToldAgainReplacesTheOldOne() {
-    InWords words = new InWords(new Spoken("text", List.of()), List.of(), List.of(told("humidity", 30)));
+    InWords words =
+        new InWords(new Spoken("text", List.of()), List.of(), List.of(told("humidity", 30)));
     assertThat(words.besideTold(List.of(told("humidity", 60), told("temperature", 18))))
         .containsExactly(told("temperature", 18), told("humidity", 30));
     assertThat(words.circumstances().numbers()).containsEntry("humidity", 30.0).hasSize(1);

@@ -607,8 +607,7 @@ public final class Knowledge {
 
   /** Whether the node can be seen on plants of the form at all. */
   public boolean occursOn(Node node, GrowthForm form) {
-    return node.sign().occursOn(form)
-        && node.pattern().kinds().stream().anyMatch(form::hasKind);
+    return node.sign().occursOn(form) && node.pattern().kinds().stream().anyMatch(form::hasKind);
   }
 
   /**

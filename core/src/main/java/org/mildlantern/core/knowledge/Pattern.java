@@ -6,7 +6,8 @@ import java.util.List;
  * Where on a plant a sign sits.
  *
  * @param kinds the kinds of part on which it is seen and marked
- * @param overlay how a figure draws it: fill, tip, edge, base, vein, or side for one half of the plant
+ * @param overlay how a figure draws it: fill, tip, edge, base, vein, or side for one half of the
+ *     plant
  */
 public record Pattern(String id, String label, List<String> kinds, String overlay) {
 

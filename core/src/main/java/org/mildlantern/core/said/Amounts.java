@@ -40,6 +40,7 @@ final class Amounts {
       Pattern.compile(
           "\\d|\\b(?:zero|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
               + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\\b");
+
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
       Pattern.compile("\\b(?:rh|hum|humidity|hygrometer)\\D{0,14}?" + NUMBER);
@@ -67,19 +68,23 @@ final class Amounts {
   private static final Pattern EC =
       Pattern.compile(NUMBER + "\\s*(?:µs|μs|us|microsiemens)(?:/cm)?");
   private static final Pattern BARE_EC =
-      Pattern.compile("\\b(?:ec|conductivity)(?: (?:is|of|at|was))? " + NUMBER + "\\b(?!\\s*[µμum]s)");
+      Pattern.compile(
+          "\\b(?:ec|conductivity)(?: (?:is|of|at|was))? " + NUMBER + "\\b(?!\\s*[µμum]s)");
   private static final Pattern EC_MILLI = Pattern.compile(NUMBER + "\\s*ms(?:/cm)?\\b");
   private static final Pattern HARDNESS =
       Pattern.compile(NUMBER + "\\s*(?:°\\s*dh|dh\\b|degrees?\\s+(?:german|hard|dh))");
   private static final Pattern BARE_HARDNESS =
-      Pattern.compile("\\bhardness(?: (?:is|of|at|about))? " + NUMBER + "\\b(?!\\s*(?:°|ppm|mg|degrees?))");
+      Pattern.compile(
+          "\\bhardness(?: (?:is|of|at|about))? " + NUMBER + "\\b(?!\\s*(?:°|ppm|mg|degrees?))");
   private static final Pattern LUX = Pattern.compile(NUMBER + "\\s*(?:lux|lx)\\b");
   private static final Pattern FOOT_CANDLES =
       Pattern.compile(NUMBER + "\\s*(?:foot[- ]?candles?|fc)\\b");
   private static final Pattern PPFD = Pattern.compile(NUMBER + "\\s*(?:µmol|μmol|umol|ppfd)");
   private static final Pattern POURED =
       Pattern.compile(
-          "(?:\\b(half|quarter)\\s+(?:of\\s+)?(?:an?\\s+)?|" + SPOKEN + "\\s*|\\ban?\\s+)"
+          "(?:\\b(half|quarter)\\s+(?:of\\s+)?(?:an?\\s+)?|"
+              + SPOKEN
+              + "\\s*|\\ban?\\s+)"
               + "(ml|millilit(?:er|re)s?|cc|l|lit(?:er|re)s?|cups?|glass(?:es)?|tablespoons?|tbsp|teaspoons?|tsp)"
               + "\\b(?!\\s*(?:/|per|bowl|jar|case|dome|globe|pot))");
   private static final Pattern POT =
@@ -183,8 +188,7 @@ final class Amounts {
     each(EC_MILLI, m -> put("water-ec", 1000 * number(m, 1), m));
     each(
         BARE_EC,
-        m ->
-            put("water-ec", number(m, 1) < MILLI_BELOW ? 1000 * number(m, 1) : number(m, 1), m));
+        m -> put("water-ec", number(m, 1) < MILLI_BELOW ? 1000 * number(m, 1) : number(m, 1), m));
     each(BARE_HARDNESS, m -> put("water-hardness", number(m, 1), m));
     each(HARDNESS, m -> put("water-hardness", number(m, 1), m));
     each(POURED, this::poured);
@@ -357,11 +361,13 @@ final class Amounts {
     if (clause.matches(
         "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       put("days-since-repot", days, match);
-    } else if (clause.matches("(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took) (?:it |them )?(?:in|inside|indoors)|put (?:it |them )?(?:out|outside|outdoors|beside|next))\\b.*")) {
+    } else if (clause.matches(
+        "(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took) (?:it |them )?(?:in|inside|indoors)|put (?:it |them )?(?:out|outside|outdoors|beside|next))\\b.*")) {
       put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       put("days-since-feed", days, match);
-    } else if (clause.matches("(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
+    } else if (clause.matches(
+            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
         && !clause.contains("years")) {
       put("days-since-arrival", days, match);
     } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")

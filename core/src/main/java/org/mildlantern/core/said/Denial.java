@@ -103,7 +103,9 @@ final class Denial {
     boolean circumstance = match.phrase().told() != null;
     return unreal.contains(word)
         || !circumstance
-            && past.contains(word + " " + next) && !since && !match.at().contains(i + 1)
+            && past.contains(word + " " + next)
+            && !since
+            && !match.at().contains(i + 1)
         || i < match.first() && denies.contains(word) && unknown.contains(next);
   }
 

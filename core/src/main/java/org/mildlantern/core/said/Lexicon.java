@@ -168,8 +168,7 @@ final class Lexicon {
 
   /** The marks under which phrases may want a word. */
   long marks(Token token) {
-    return mark(token.stem())
-        | (words.contains(token.asItStands()) ? mark(token.asItStands()) : 0);
+    return mark(token.stem()) | (words.contains(token.asItStands()) ? mark(token.asItStands()) : 0);
   }
 
   /** A word of a phrase, or words of which one will do. */

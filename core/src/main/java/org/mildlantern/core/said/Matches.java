@@ -63,7 +63,9 @@ final class Matches {
     return match.span() <= reach(phrase) ? Optional.of(match) : Optional.empty();
   }
 
-  /** For each word a mark of those near it in its clause or sentence, which rule most phrases out. */
+  /**
+   * For each word a mark of those near it in its clause or sentence, which rule most phrases out.
+   */
   private long[] near(List<Token> tokens, ToIntFunction<Token> part) {
     long[] near = new long[tokens.size()];
     for (int i = 0; i < near.length; i++) {
