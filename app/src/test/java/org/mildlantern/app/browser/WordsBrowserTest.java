@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
@@ -67,6 +68,23 @@ class WordsBrowserTest extends BrowserCase {
     assertThat(chip("Limp leaves")).hasClass("there");
     page.locator("[id='where-chip-Slimp-leaves']").selectOption(new SelectOption().setIndex(1));
     assertThat(page.locator(".said-chips select").locator("option:checked")).hasCount(1);
+  }
+
+  @Test
+  void aPartOfTheDrawingIsTappedAndMarkedByKeysToo() {
+    register("Parts");
+    page.navigate("/diagnose");
+    page.locator("#kind").fill("peace lily");
+    page.locator("#text").pressSequentially("it looks odd");
+    page.locator("#pin-oldest circle.none").click();
+    page.locator("#shows button", new Page.LocatorOptions().setHasText("only the oldest one"))
+        .first()
+        .click();
+    assertThat(chip("Yellowing")).hasClass("there");
+    page.locator("#pin-newest").focus();
+    page.keyboard().press("Enter");
+    assertThat(page.locator("#shows h3")).containsText("what do you see there?");
+    expectNothingSerious("a part of the drawing");
   }
 
   @Test

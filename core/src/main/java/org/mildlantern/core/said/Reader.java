@@ -89,25 +89,21 @@ public final class Reader {
     List<Reading.Told> told =
         new ArrayList<>(Amounts.of(text, tokens).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
-    Map<Integer, String> claimed = new HashMap<>();
-    used.forEach(i -> claimed.put(i, "kind"));
+    Claims claims = new Claims(used);
     Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));
-      boolean taken =
-          !twin
-              && match.at().stream()
-                  .anyMatch(i -> claimed.containsKey(i) && !isShared(tokens.get(i)));
+      boolean taken = !twin && claims.hold(match, i -> isShared(tokens.get(i)));
       String id = match.phrase().id();
       if (taken && match.phrase().told() == null && !isOfThePlace(match.phrase())) {
-        if (match.at().stream().map(claimed::get).allMatch(by -> by == null || by.equals(id))) {
-          match.at().forEach(i -> claimed.putIfAbsent(i, id));
+        if (claims.allow(match)) {
+          claims.take(match);
           last.put(match.phrase().words(), match.at());
         }
         continue;
       }
       if (match.phrase().isIdiom()) {
-        match.at().forEach(i -> claimed.put(i, id));
+        claims.take(match);
         continue;
       }
       if (denial.isAsked(match, text, tokens) || denial.isNoFinding(match, tokens)) {
@@ -118,15 +114,15 @@ public final class Reader {
         if (denial.of(match, tokens).isEmpty()
             && told.stream().noneMatch(t -> t.field().equals(id))) {
           told.add(new Reading.Told(id, match.phrase().told(), match.span(tokens)));
-          match.at().forEach(i -> claimed.put(i, id));
+          claims.take(match);
           used.addAll(match.at());
         }
         continue;
       }
-      if (!occurs(id, form) || isOfAnother(match, claimed)) {
+      if (!occurs(id, form) || isOfAnother(match, claims)) {
         continue;
       }
-      match.at().forEach(i -> claimed.put(i, id));
+      claims.take(match);
       used.addAll(match.at());
       last.put(match.phrase().words(), match.at());
       seen.add(seen(match, tokens, form));
@@ -146,10 +142,10 @@ public final class Reader {
   }
 
   /** “Flecks” in “white woolly flecks” tells nothing of its own. */
-  private boolean isOfAnother(Match match, Map<Integer, String> claimed) {
+  private boolean isOfAnother(Match match, Claims claims) {
     return knowledge.openWords().has(match.phrase().id())
         && match.span() == 0
-        && (claimed.containsKey(match.first() - 1) || claimed.containsKey(match.first() + 1));
+        && claims.touch(match);
   }
 
   /** What stands round a plant is said in the words of what it did to the plant. */
