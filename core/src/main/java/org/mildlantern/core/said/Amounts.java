@@ -96,11 +96,17 @@ final class Amounts {
               + "[\\s-]*(cm|centimet(?:er|re)s?|inch(?:es)?|\")");
   private static final Pattern EVERY =
       Pattern.compile(
-          "\\b(?:every|each)\\s+(?:(other|second)\\s+)?(?:" + COUNT + "\\s+)?" + UNIT + "\\b");
+          "\\b(?:every|each)\\s+(?:(other|second|third|fourth)\\s+)?(?:"
+              + COUNT
+              + "\\s+)?"
+              + UNIT
+              + "\\b");
   private static final Pattern WEEKDAY =
       Pattern.compile(
           "\\b(?:(?:every|each|always on)\\s+"
               + "(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|tues|wednes|thurs|fri|satur|sun)days)\\b");
+  private static final Map<String, Integer> ORDINALS =
+      Map.of("other", 2, "second", 2, "third", 3, "fourth", 4);
   private static final Pattern TIMES =
       Pattern.compile("\\b(once|twice|" + COUNT + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+" + UNIT);
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
@@ -115,7 +121,7 @@ final class Amounts {
   private static final Pattern WATERS =
       Pattern.compile(
           "\\b(?:water(?:s|ed|ing)?|soak(?:s|ed|ing)?|shower(?:s|ed)?|drinks?|dunk(?:s|ed)?|dip(?:s|ped)?"
-              + "|submerged?|bath(?:s|ed)?|pour(?:s|ed)?|spray(?:ed)? the roots)\\b");
+              + "|submerged?|ice cubes?|bath(?:s|ed)?|pour(?:s|ed)?|spray(?:ed)? the roots)\\b");
 
   /** What is fed, or drops that hang on a leaf, is no watering. */
   private static final Pattern OTHER =
@@ -335,7 +341,10 @@ final class Amounts {
     if (waters(match)) {
       int each = match.group(2) == null ? 1 : WORDS.getOrDefault(match.group(2), 0);
       each = each == 0 ? Integer.parseInt(match.group(2)) : each;
-      int days = days("one", match.group(3)) * each * (match.group(1) == null ? 1 : 2);
+      int days =
+          days("one", match.group(3))
+              * each
+              * (match.group(1) == null ? 1 : ORDINALS.get(match.group(1)));
       put("watering-every", days, match);
     }
   }
