@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collector;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.diagnose.OpenCases;
@@ -23,6 +25,7 @@ import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
+import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.SignFamilies;
 import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.said.Reading;
@@ -129,23 +132,27 @@ class SaidPresenter {
   }
 
   /** What can be seen on a part. */
-  private List<SaidView.Shows> seen(GrowthForm form, String tapped) {
-    Map<String, List<SaidView.Answer>> byFamily = new LinkedHashMap<>();
-    form.part(tapped)
-        .map(part -> knowledge.nodesOn(form, part))
-        .orElse(List.of())
-        .forEach(
-            node ->
-                byFamily
-                    .computeIfAbsent(node.sign().family(), family -> new ArrayList<>())
-                    .add(
-                        new SaidView.Answer(
-                            Correction.there(node.sign().id(), node.pattern().id()),
-                            node.label(),
-                            figures.swatch(node.sign()))));
-    return byFamily.entrySet().stream()
-        .map(one -> new SaidView.Shows(SignFamilies.label(one.getKey()), one.getValue()))
-        .toList();
+  private List<SaidView.Family> seen(GrowthForm form, String tapped) {
+    return form.part(tapped).map(part -> knowledge.nodesOn(form, part)).orElse(List.of()).stream()
+        .collect(
+            families(
+                node -> node.sign().family(),
+                node -> answer(node.sign(), node.pattern().id(), node.label())));
+  }
+
+  private SaidView.Answer answer(Sign sign, String place, String label) {
+    return new SaidView.Answer(Correction.there(sign.id(), place), label, figures.swatch(sign));
+  }
+
+  private static <T> Collector<T, ?, List<SaidView.Family>> families(
+      Function<T, String> family, Function<T, SaidView.Answer> answer) {
+    return Collectors.collectingAndThen(
+        Collectors.groupingBy(
+            family, LinkedHashMap::new, Collectors.mapping(answer, Collectors.toList())),
+        byFamily ->
+            byFamily.entrySet().stream()
+                .map(one -> new SaidView.Family(SignFamilies.label(one.getKey()), one.getValue()))
+                .toList());
   }
 
   /** The text cut where its taking changes. */
@@ -265,10 +272,7 @@ class SaidPresenter {
         words,
         guesses.stream()
             .flatMap(id -> knowledge.signs().find(id).stream())
-            .map(
-                sign ->
-                    new SaidView.Answer(
-                        Correction.there(sign.id(), null), sign.label(), figures.swatch(sign)))
+            .map(sign -> answer(sign, null, sign.label()))
             .toList());
   }
 
@@ -278,20 +282,10 @@ class SaidPresenter {
     if (form.isEmpty() || heard.reading().unread().isEmpty()) {
       return List.of();
     }
-    Map<String, List<SaidView.Choice>> byFamily = new LinkedHashMap<>();
-    knowledge.signs().stream()
+    return knowledge.signs().stream()
         .filter(sign -> knowledge.occurs(sign.id(), null, form.get()))
-        .sorted(Comparator.comparing(sign -> sign.label()))
-        .forEach(
-            sign ->
-                byFamily
-                    .computeIfAbsent(sign.family(), family -> new ArrayList<>())
-                    .add(
-                        new SaidView.Choice(
-                            Correction.there(sign.id(), null), sign.label(), false)));
-    return byFamily.entrySet().stream()
-        .map(one -> new SaidView.Family(SignFamilies.label(one.getKey()), one.getValue()))
-        .toList();
+        .sorted(Comparator.comparing(Sign::label))
+        .collect(families(Sign::family, sign -> answer(sign, null, sign.label())));
   }
 
   private SaidView.Ranking ranking(Heard heard, boolean anySaid) {

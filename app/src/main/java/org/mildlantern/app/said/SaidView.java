@@ -65,18 +65,15 @@ record SaidView(
    * @param parts to choose from
    * @param seen what the part that was tapped can show, by family; empty when none was
    */
-  record Drawing(Figure figure, List<Choice> parts, List<Shows> seen) {
+  record Drawing(Figure figure, List<Choice> parts, List<Family> seen) {
     /** The label of the part that was tapped. */
     public String part() {
       return parts.stream().filter(Choice::chosen).map(Choice::label).findFirst().orElse("");
     }
   }
 
-  /** What a part can show, of one family. */
-  record Shows(String label, List<Answer> signs) {}
-
   /** The signs of a family. */
-  record Family(String label, List<Choice> signs) {}
+  record Family(String label, List<Answer> signs) {}
 
   /** Something that can be chosen, with what choosing it says. */
   record Choice(String says, String label, boolean chosen) {}

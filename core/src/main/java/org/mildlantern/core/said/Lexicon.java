@@ -43,14 +43,10 @@ final class Lexicon {
   private final Set<String> filler = new HashSet<>();
   private final Set<String> words = new HashSet<>();
   private final Set<String> open = new HashSet<>();
-  private final Set<String> joins;
-  private final Set<String> refersBack;
   private final Set<String> traits = new HashSet<>();
 
   Lexicon(Knowledge knowledge, Tokens tokens) {
     this.tokens = tokens;
-    this.joins = Set.copyOf(knowledge.wording().particles("joins"));
-    this.refersBack = Set.copyOf(knowledge.wording().particles("refers-back"));
     knowledge.openWords().forEach(word -> open.add(word.id()));
     knowledge.signs().stream()
         .filter(sign -> sign.of() != null)
@@ -252,16 +248,6 @@ final class Lexicon {
         || words.contains(stem)
         || subjects.containsKey(stem)
         || places.containsKey(stem);
-  }
-
-  /** Whether a sentence that begins with a word goes on with what was spoken of, as “they” does. */
-  boolean refersBack(String word) {
-    return refersBack.contains(word);
-  }
-
-  /** Whether a word adds another thing, as “and” does. */
-  boolean joins(String word) {
-    return joins.contains(word);
   }
 
   boolean isFiller(String stem) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
+import org.mildlantern.core.knowledge.Wording;
 
 /** Finds the phrases of the lexicon in a text, and the part that each word speaks of. */
 final class Matches {
@@ -18,8 +19,16 @@ final class Matches {
 
   private final Lexicon lexicon;
 
-  Matches(Lexicon lexicon) {
+  /** Words that add another thing, as “and” does. */
+  private final Set<String> joins;
+
+  /** Words by which a sentence goes on with what was spoken of, as “they” does. */
+  private final Set<String> refersBack;
+
+  Matches(Lexicon lexicon, Wording wording) {
     this.lexicon = lexicon;
+    this.joins = Set.copyOf(wording.particles("joins"));
+    this.refersBack = Set.copyOf(wording.particles("refers-back"));
   }
 
   /** The phrases in a text, those of most words first. */
@@ -148,7 +157,7 @@ final class Matches {
     for (int i = 0; i < tokens.size(); i++) {
       String own = subject(tokens.get(i));
       boolean begins = i > 0 && tokens.get(i - 1).sentence() != tokens.get(i).sentence();
-      if (begins && !lexicon.refersBack(tokens.get(i).word())) {
+      if (begins && !refersBack.contains(tokens.get(i).word())) {
         last = "";
       }
       String next =
@@ -169,7 +178,7 @@ final class Matches {
       return false;
     }
     for (int i = match.first() + 1; i < match.last(); i++) {
-      if (lexicon.joins(tokens.get(i).word()) && !match.at().contains(i)) {
+      if (joins.contains(tokens.get(i).word()) && !match.at().contains(i)) {
         int next = i + 1;
         while (next < match.last() && lexicon.isFiller(tokens.get(next).stem())) {
           next++;

@@ -51,7 +51,7 @@ public final class Reader {
     this.knowledge = knowledge;
     this.words = new Tokens(knowledge.wording());
     this.lexicon = new Lexicon(knowledge, words);
-    this.matches = new Matches(lexicon);
+    this.matches = new Matches(lexicon, knowledge.wording());
     this.denial = new Denial(knowledge.wording());
     this.kinds = new Kinds(knowledge, lexicon);
     this.guesses = new Guesses(knowledge, lexicon, words);

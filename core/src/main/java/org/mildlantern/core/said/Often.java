@@ -1,0 +1,135 @@
+package org.mildlantern.core.said;
+
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How often a plant is watered, and how long ago something was, as a text tells it. */
+final class Often {
+  private static final String COUNT =
+      "(\\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten)";
+  private static final String UNIT = "(day|week|wk|fortnight|month|year|morning|evening)s?";
+  private static final Pattern EVERY =
+      Pattern.compile(
+          "\\b(?:every|each)\\s+(?:(other|second|third|fourth)\\s+)?(?:"
+              + COUNT
+              + "\\s+)?"
+              + UNIT
+              + "\\b");
+  private static final Pattern WEEKDAY =
+      Pattern.compile(
+          "\\b(?:(?:every|each|always on)\\s+"
+              + "(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|tues|wednes|thurs|fri|satur|sun)days)\\b");
+  private static final Map<String, Integer> ORDINALS =
+      Map.of("other", 2, "second", 2, "third", 3, "fourth", 4);
+  private static final Pattern TIMES =
+      Pattern.compile("\\b(once|twice|" + COUNT + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+" + UNIT);
+  private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
+  private static final Pattern AGO =
+      Pattern.compile(
+          "(?:\\bbefore\\s+)?(?<!\\b(?:in|within|every|a) )\\b"
+              + COUNT
+              + "\\s+"
+              + UNIT
+              + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b(?!\\s+to\\b)");
+  private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
+
+  private final Passage passage;
+
+  private Often(Passage passage) {
+    this.passage = passage;
+  }
+
+  static void read(Passage passage) {
+    Often often = new Often(passage);
+    passage.each(EVERY, often::every);
+    passage.each(TIMES, often::times);
+    passage.each(WEEKDAY, often::weekday);
+    passage.each(ADVERB, often::adverb);
+    passage.each(AGO, m -> often.since(m, days(m.group(1), m.group(2))));
+    passage.each(
+        LAST,
+        m ->
+            often.since(
+                m, Map.of("last week", 7, "yesterday", 1, "last month", 30).get(m.group(1))));
+  }
+
+  private static int days(String count, String unit) {
+    return Passage.count(count)
+        * switch (unit) {
+          case "week", "wk" -> 7;
+          case "fortnight" -> 14;
+          case "month" -> 30;
+          case "year" -> 365;
+          default -> 1;
+        };
+  }
+
+  private void weekday(Matcher match) {
+    if (passage.waters(match)) {
+      passage.put("watering-every", 7, match);
+      passage.put("watering-by", new Reading.Choice("calendar"), match);
+    }
+  }
+
+  private void adverb(Matcher match) {
+    if (passage.waters(match) && Passage.WATERS.matcher(passage.clause(match)).find()) {
+      passage.put(
+          "watering-every",
+          Map.of("daily", 1, "weekly", 7, "fortnightly", 14, "monthly", 30).get(match.group(1)),
+          match);
+    }
+  }
+
+  private void every(Matcher match) {
+    int each = match.group(2) == null ? 1 : Passage.count(match.group(2));
+    int ordinal = match.group(1) == null ? 1 : ORDINALS.get(match.group(1));
+    interval(days("one", match.group(3)) * each * ordinal, match);
+  }
+
+  private void times(Matcher match) {
+    String often = match.group(1);
+    int times =
+        often.equals("once") ? 1 : often.equals("twice") ? 2 : Passage.count(match.group(2));
+    if (times > 0) {
+      interval(Math.round(10.0 * days("one", match.group(3)) / times) / 10.0, match);
+    }
+  }
+
+  private void interval(double days, Matcher match) {
+    if (days > 0 && passage.waters(match)) {
+      passage.put("watering-every", days, match);
+    }
+  }
+
+  /** A span of time, by the verb of its clause. */
+  private void since(Matcher match, int days) {
+    String clause = passage.clause(match);
+    if (clause.matches(
+        "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
+      passage.put("days-since-repot", days, match);
+    } else if (clause.matches(
+        "(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took) (?:it |them )?(?:in|inside|indoors)|put (?:it |them )?(?:out|outside|outdoors|beside|next))\\b.*")) {
+      passage.put("days-since-move", days, match);
+    } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
+      passage.put("days-since-feed", days, match);
+    } else if (clause.matches(
+            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
+        && !clause.contains("years")) {
+      passage.put("days-since-arrival", days, match);
+    } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")
+        && clause.contains("water")) {
+      passage.put("stood-for", days, match);
+    } else if (clause.matches(
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|last drink|dry since)\\b.*")) {
+      passage.put("days-since-watering", days, match);
+    } else if (clause.matches("(?s).*\\b(?:wet|(?:n't|not|never) dr(?:y|ied))\\b.*") && days > 1) {
+      passage.put("wet-days", days, match);
+    } else if (clause.matches("(?s).*\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b.*")
+        && days > 1) {
+      passage.put("dry-days", days, match);
+    } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {
+      passage.put("days-since-move", days, match);
+    }
+  }
+}

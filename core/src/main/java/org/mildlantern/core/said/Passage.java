@@ -1,0 +1,171 @@
+package org.mildlantern.core.said;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A text in which figures and spans of time are looked for, and what was told by them so far. */
+final class Passage {
+  static final String NUMBER = "(-?\\d+(?:[.,]\\d+)?)";
+
+  /** A number in figures or a small one in words. */
+  static final String SPOKEN =
+      "(-?\\d+(?:[.,]\\d+)?|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
+
+  private static final Map<String, Integer> WORDS =
+      Map.ofEntries(
+          Map.entry("zero", 0),
+          Map.entry("a", 1),
+          Map.entry("an", 1),
+          Map.entry("one", 1),
+          Map.entry("two", 2),
+          Map.entry("three", 3),
+          Map.entry("four", 4),
+          Map.entry("five", 5),
+          Map.entry("six", 6),
+          Map.entry("seven", 7),
+          Map.entry("eight", 8),
+          Map.entry("nine", 9),
+          Map.entry("ten", 10));
+
+  /** What every figure and time here is told with. */
+  private static final Pattern COUNTS =
+      Pattern.compile(
+          "\\d|\\b(?:zero|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
+              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\\b");
+
+  static final Pattern WATERS =
+      Pattern.compile(
+          "\\b(?:water(?:s|ed|ing)?|soak(?:s|ed|ing)?|shower(?:s|ed)?|drinks?|dunk(?:s|ed)?|dip(?:s|ped)?"
+              + "|submerged?|ice cubes?|bath(?:s|ed)?|pour(?:s|ed)?|spray(?:ed)? the roots)\\b");
+
+  /** What is fed, or drops that hang on a leaf, is no watering. */
+  private static final Pattern OTHER =
+      Pattern.compile(
+          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|(?:drops?|beads?|pearls?) of water|water (?:drops?|beads?)|droplets)\\b");
+
+  /** Nobody tells more figures of one kind than this. */
+  private static final int MOST_OF_A_KIND = 8;
+
+  private final String text;
+  private final List<Token> tokens;
+  private final List<Reading.Span> counting;
+  private final Map<String, Reading.Told> told = new LinkedHashMap<>();
+
+  Passage(String text, List<Token> tokens) {
+    this.text = text.toLowerCase(Locale.ROOT).replace('−', '-');
+    this.tokens = tokens;
+    this.counting = counting();
+  }
+
+  /** What is done with each place that is found. */
+  interface Take {
+    void from(Matcher match);
+  }
+
+  void each(Pattern pattern, Take take) {
+    Matcher match = pattern.matcher(text).useTransparentBounds(true).useAnchoringBounds(false);
+    int n = 0;
+    for (Reading.Span part : counting) {
+      match.region(part.from(), part.to());
+      while (n < MOST_OF_A_KIND && match.find()) {
+        n++;
+        take.from(match);
+      }
+    }
+  }
+
+  /** The sentences that may tell a figure or a time, joined where one follows the other. */
+  private List<Reading.Span> counting() {
+    List<Reading.Span> parts = new ArrayList<>();
+    Matcher hint = COUNTS.matcher(text);
+    int end = -1;
+    while (hint.find()) {
+      if (hint.start() < end) {
+        continue;
+      }
+      int from = text.lastIndexOf('.', hint.start()) + 1;
+      int stop = text.indexOf(". ", hint.end());
+      end = stop < 0 ? text.length() : stop + 1;
+      if (!parts.isEmpty() && parts.get(parts.size() - 1).to() >= from) {
+        from = parts.remove(parts.size() - 1).from();
+      }
+      parts.add(new Reading.Span(from, end));
+    }
+    return parts;
+  }
+
+  static double number(Matcher match, int group) {
+    String said = match.group(group);
+    return WORDS.containsKey(said) ? WORDS.get(said) : Double.parseDouble(said.replace(',', '.'));
+  }
+
+  /** A small number in figures or words; “a” is one. */
+  static int count(String said) {
+    return WORDS.containsKey(said) ? WORDS.get(said) : Integer.parseInt(said);
+  }
+
+  void put(String field, double value, Matcher match) {
+    put(field, new Reading.Figure(value), match);
+  }
+
+  void put(String field, Reading.Value value, Matcher match) {
+    told.putIfAbsent(
+        field, new Reading.Told(field, value, new Reading.Span(match.start(), match.end())));
+  }
+
+  List<Reading.Told> told() {
+    return new ArrayList<>(told.values());
+  }
+
+  /** Whether its sentence tells of watering, and its clause of nothing else that is given. */
+  boolean waters(Matcher match) {
+    String sentence = sentence(match);
+    return !givesOther(match)
+        && (WATERS.matcher(sentence).find() || sentence.contains("give water"));
+  }
+
+  boolean givesOther(Matcher match) {
+    return OTHER.matcher(clause(match)).find();
+  }
+
+  boolean isFollowedBy(String words, Matcher match) {
+    return text.startsWith(words, match.end());
+  }
+
+  String clause(Matcher match) {
+    return around(match, true);
+  }
+
+  String sentence(Matcher match) {
+    return around(match, false);
+  }
+
+  private String around(Matcher match, boolean clause) {
+    int first = 0;
+    while (first < tokens.size() - 1 && tokens.get(first).to() <= match.start()) {
+      first++;
+    }
+    int last = first;
+    while (last + 1 < tokens.size() && tokens.get(last + 1).from() < match.end()) {
+      last++;
+    }
+    while (first > 0 && part(first - 1, clause) == part(first, clause)) {
+      first--;
+    }
+    while (last + 1 < tokens.size() && part(last + 1, clause) == part(last, clause)) {
+      last++;
+    }
+    int from = Math.min(match.start(), tokens.get(first).from());
+    int to = Math.max(match.end(), tokens.get(last).to());
+    return text.substring(from, to);
+  }
+
+  private int part(int token, boolean clause) {
+    return clause ? tokens.get(token).clause() : tokens.get(token).sentence();
+  }
+}
