@@ -7,6 +7,7 @@ import jakarta.servlet.http.Cookie;
 import org.mildlantern.app.keeper.SignedIn;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.ResultActions;
@@ -19,8 +20,20 @@ public abstract class WebCase {
   @Autowired protected MockMvc web;
   @Autowired protected Keepers keepers;
 
+  /** Gets a page, as a browser does. */
   protected ResultActions get(SignedIn keeper, String path) throws Exception {
-    return web.perform(MockMvcRequestBuilders.get(path).with(user(keeper)));
+    return web.perform(page(keeper, path));
+  }
+
+  /** Gets a page with the cookies that an answer brought. */
+  protected ResultActions get(SignedIn keeper, String path, Cookie... cookies) throws Exception {
+    return web.perform(page(keeper, path).cookie(cookies));
+  }
+
+  private static MockHttpServletRequestBuilder page(SignedIn keeper, String path) {
+    return MockMvcRequestBuilders.get(path)
+        .with(user(keeper))
+        .accept(MediaType.TEXT_HTML, MediaType.ALL);
   }
 
   /** Gets a fragment, as htmx does. */

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.diagnosis.Decibans;
@@ -43,6 +44,7 @@ class CaseController {
     this.scope = scope;
   }
 
+  @Kept
   @GetMapping("/cases")
   String all(
       @RequestParam(required = false) Integer page,

@@ -7,6 +7,7 @@ import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -47,6 +48,7 @@ class DiagnoseController {
     this.figures = figures;
   }
 
+  @Kept
   @GetMapping("/plants/{id}/diagnose")
   String show(
       @PathVariable Long id, @RequestParam(required = false) String part, Htmx htmx, Model model) {

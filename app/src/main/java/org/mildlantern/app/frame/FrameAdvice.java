@@ -74,7 +74,7 @@ class FrameAdvice {
       HttpServletRequest request,
       HttpServletResponse response,
       @AuthenticationPrincipal SignedIn keeper) {
-    boolean fragment = request.getHeader("HX-Request") != null;
+    boolean fragment = Htmx.asks(request);
     boolean posted = request.getMethod().equals("POST") && !isLook(request);
     if (fragment && (posted || request.getRequestURI().equals("/today"))) {
       response.setHeader("HX-Trigger-After-Settle", "kept");

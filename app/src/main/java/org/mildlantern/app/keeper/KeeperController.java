@@ -15,6 +15,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -132,6 +133,7 @@ class KeeperController {
     return "redirect:/today";
   }
 
+  @Kept
   @GetMapping("/settings")
   String settings(Model model) {
     CollectionForm saved = saved();

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import javax.sql.DataSource;
+import org.mildlantern.app.web.Htmx;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -147,7 +148,7 @@ class SecurityConfig {
 
   private static boolean isPage(HttpServletRequest request) {
     return request.getMethod().equals("GET")
-        && request.getHeader("HX-Request") == null
+        && !Htmx.asks(request)
         && String.valueOf(request.getHeader(HttpHeaders.ACCEPT)).contains("text/html");
   }
 

@@ -11,6 +11,7 @@ import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
 import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.Cause;
@@ -53,6 +54,7 @@ class KnowController {
   /** A node with how often a cause shows it. */
   record Shown(String href, String label, String level, double probability) {}
 
+  @Kept
   @GetMapping("/find")
   String find(
       @RequestParam(defaultValue = "") String q,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.mildlantern.app.keeper.ChoiceService;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Means;
@@ -44,6 +45,7 @@ class CabinetController {
     this.remedies = remedies;
   }
 
+  @Kept
   @GetMapping("/mixing")
   String list(
       @RequestParam(defaultValue = "") String stock,

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.round.PlaceKind;
@@ -39,6 +40,7 @@ class PlaceController {
     return PlaceKind.values();
   }
 
+  @Kept
   @GetMapping("/places")
   String all(@RequestParam(required = false) Integer page, Model model) {
     model.addAttribute("places", Paged.of(places.all(), page, PAGE));
@@ -51,6 +53,7 @@ class PlaceController {
     return "places/edit";
   }
 
+  @Kept
   @GetMapping("/places/{id}/edit")
   String edit(@PathVariable Long id, Model model) {
     PlaceForm form = PlaceForm.of(places.find(id).orElseThrow(this::missing));

@@ -19,6 +19,7 @@ import org.mildlantern.app.plants.PlantSection;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.diagnosis.Finding;
 import org.mildlantern.core.journal.NoteKind;
@@ -84,6 +85,7 @@ class PlantPageController {
     this.figures = figures;
   }
 
+  @Kept
   @GetMapping("/plants/{id}")
   String show(@PathVariable Long id, @RequestParam(defaultValue = "1") int log, Model model) {
     model.addAttribute("log", Math.max(1, Math.min(log, MOST_LOG)));

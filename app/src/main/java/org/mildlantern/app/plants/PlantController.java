@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -109,6 +110,7 @@ class PlantController {
         Stage.values());
   }
 
+  @Kept
   @GetMapping("/plants")
   String all(
       @RequestParam(required = false) Long place,
@@ -149,6 +151,7 @@ class PlantController {
     return "redirect:/plants/walk?place=" + place + (page == 1 ? "" : "&page=" + page);
   }
 
+  @Kept
   @GetMapping("/plants/new")
   String add(@RequestParam(required = false) Long place, Model model) {
     List<PlaceView> all = places.all();
@@ -186,6 +189,7 @@ class PlantController {
     return edit(model);
   }
 
+  @Kept
   @GetMapping("/plants/{id}/edit")
   String edit(@PathVariable Long id, Model model) {
     PlantForm form = plants.form(id).orElseThrow(PlantController::missing);

@@ -7,6 +7,7 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.Builds;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.words.Words;
@@ -49,6 +50,7 @@ class SaidController {
     this.knowledge = knowledge;
   }
 
+  @Kept
   @GetMapping("/diagnose")
   String start(
       @ModelAttribute SaidForm form,

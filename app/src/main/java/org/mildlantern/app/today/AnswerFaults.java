@@ -12,6 +12,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.app.web.Htmx;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -44,7 +45,7 @@ class AnswerFaults {
   /** The browser tries it again a moment later. */
   @ExceptionHandler(AnswerGuard.UnderWay.class)
   ModelAndView underWay(HttpServletRequest request, HttpServletResponse response) {
-    boolean script = request.getHeader("HX-Request") != null;
+    boolean script = Htmx.asks(request);
     if (!script && request.getHeader(Answered.WAITED) == null) {
       return new ModelAndView("redirect:/today");
     }
@@ -57,8 +58,7 @@ class AnswerFaults {
       AnswerGuard.AnsweredByOther both, HttpServletRequest request, HttpServletResponse response) {
     response.setStatus(HttpStatus.CONFLICT.value());
     Entry other = both.other();
-    boolean fragment =
-        request.getHeader("HX-Request") != null || request.getHeader(Answered.WAITED) != null;
+    boolean fragment = Htmx.asks(request) || request.getHeader(Answered.WAITED) != null;
     ModelAndView page = new ModelAndView(fragment ? "today/both :: both" : "today/both");
     page.addObject("plant", plants.find(other.plantId()).map(PlantView::name).orElse(""));
     page.addObject("theirs", other.text());

@@ -3,8 +3,8 @@ package org.mildlantern.app.today;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.UUID;
 import java.util.regex.Pattern;
+import org.mildlantern.app.web.FormKey;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -48,7 +48,7 @@ class FormKeys {
         return fields;
       }
       Map<String, String> more = fields == null ? new HashMap<>() : new HashMap<>(fields);
-      more.put("key", UUID.randomUUID().toString());
+      more.put("key", FormKey.next());
       return more;
     }
 

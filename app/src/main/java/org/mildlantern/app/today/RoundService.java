@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
@@ -21,6 +20,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource.Due;
+import org.mildlantern.app.web.FormKey;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.journal.Work;
@@ -170,7 +170,7 @@ public class RoundService {
                   : null,
               wash,
               at.count(),
-              newKey()));
+              FormKey.next()));
     }
     return new Round(
         day,
@@ -220,12 +220,11 @@ public class RoundService {
             piece -> {
               RoundItem item = piece.item().get();
               return new Round.Row(
-                  item, newKey(), newest.getOrDefault(item.plant().id(), 0L), buttons.of(item));
+                  item,
+                  FormKey.next(),
+                  newest.getOrDefault(item.plant().id(), 0L),
+                  buttons.of(item));
             });
-  }
-
-  private static String newKey() {
-    return UUID.randomUUID().toString();
   }
 
   private static Round.Load load(Board board, LocalDate day, Minutes minutes) {

@@ -6,6 +6,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -41,6 +42,7 @@ class TodayController {
     return "redirect:/today";
   }
 
+  @Kept
   @GetMapping("/today")
   String today(
       @RequestParam(required = false) LocalDate day,
@@ -59,6 +61,7 @@ class TodayController {
   }
 
   /** All plants that ask for their keeper. */
+  @Kept
   @GetMapping("/today/asking")
   String asking(@RequestParam(required = false) Integer page, Model model) {
     Board board = rounds.board();

@@ -6,6 +6,7 @@ import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.traps.TrapService;
+import org.mildlantern.app.web.Kept;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.treatment.Quarantine;
 import org.springframework.stereotype.Controller;
@@ -43,6 +44,7 @@ class TreatmentsController {
     this.remedies = remedies;
   }
 
+  @Kept
   @GetMapping("/treatments")
   String all(TreatmentsOverview.Pages pages, Model model) {
     model.addAttribute(

@@ -11,8 +11,14 @@ import org.springframework.web.servlet.support.SessionFlashMapManager;
  * for a time without a line is asked for on its own, perhaps just between the two.
  */
 @Component("flashMapManager")
-class FlashesOfPages extends SessionFlashMapManager {
+public class FlashesOfPages extends SessionFlashMapManager {
   private static final String COPY = "Kept-Copy";
+
+  /** Whether something is still to be said to the keeper who asks. */
+  public boolean isWaiting(HttpServletRequest request) {
+    List<FlashMap> waiting = super.retrieveFlashMaps(request);
+    return waiting != null && !waiting.isEmpty();
+  }
 
   @Override
   protected List<FlashMap> retrieveFlashMaps(HttpServletRequest request) {

@@ -1,5 +1,6 @@
 package org.mildlantern.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import org.springframework.web.util.UriComponentsBuilder;
 
@@ -14,6 +15,11 @@ public record Htmx(boolean on, String shown) {
 
   /** Header with the address of the page that asks. */
   public static final String SHOWN = "HX-Current-URL";
+
+  /** Whether a request comes from htmx. */
+  public static boolean asks(HttpServletRequest request) {
+    return request.getHeader(HEADER) != null;
+  }
 
   /** The page for a browser, its fragment for htmx. */
   public String page(String template, String fragment) {
