@@ -291,7 +291,7 @@ public final class Pages {
     String read(String path) throws IOException, InterruptedException {
       HttpResponse<String> answer =
           client.send(
-              HttpRequest.newBuilder(URI.create(app + path)).build(),
+              HttpRequest.newBuilder(URI.create(app + path)).header("Accept", "text/html").build(),
               HttpResponse.BodyHandlers.ofString());
       if (answer.statusCode() != 200) {
         throw new IllegalStateException(path + ": " + answer.statusCode());
