@@ -1,0 +1,19 @@
+package org.mildlantern.core.label;
+
+import java.util.List;
+
+/** What comes of reading a label. */
+public sealed interface LabelReading {
+  /** It says one thing. */
+  record Read(LabelRate rate) implements LabelReading {}
+
+  /** It could say any of these, which differ. */
+  record Ambiguous(List<LabelRate> rates) implements LabelReading {}
+
+  /**
+   * It gives nothing that could be measured.
+   *
+   * @param why for the keeper
+   */
+  record Refused(String why) implements LabelReading {}
+}

@@ -1,0 +1,2 @@
+/** What labels of products print about how much to take, read and said again in plain units. */
+package org.mildlantern.core.label;
