@@ -10,7 +10,8 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 
 /** Tells other programs what is wrong with a question, path by path. */
-@RestControllerAdvice(assignableTypes = {ApiController.class, ReadController.class})
+@RestControllerAdvice(
+    assignableTypes = {ApiController.class, ReadController.class, LabelController.class})
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiFaults {
   @ExceptionHandler(ApiFault.class)

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -25,6 +26,8 @@ import org.mildlantern.core.knowledge.OpenWord;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Usual;
+import org.mildlantern.core.label.Product;
+import org.mildlantern.core.label.Region;
 import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.words.Nearest;
 
@@ -93,6 +96,49 @@ final class RequestReader {
       throw new ApiFault(problems);
     }
     return new Said(said.orElseThrow(), kind);
+  }
+
+  /**
+   * A rate to be read.
+   *
+   * @param region null when the request names none
+   */
+  record Label(String text, Product product, Region region) {}
+
+  Label label(JsonNode body) {
+    if (body == null || !body.isObject()) {
+      fault("$", "a JSON object is expected");
+      throw new ApiFault(problems);
+    }
+    unknownFields(body, "$", Set.of("text", "product", "region"));
+    Optional<String> text = text(body.get("text"), "$.text");
+    if (text.isEmpty() && problems.isEmpty()) {
+      fault("$.text", "is needed");
+    }
+    Product product = one(body.get("product"), "$.product", Product.values());
+    Region region = one(body.get("region"), "$.region", Region.values());
+    if (!problems.isEmpty()) {
+      throw new ApiFault(problems);
+    }
+    return new Label(text.orElseThrow(), product == null ? Product.UNKNOWN : product, region);
+  }
+
+  /** One of some names in lower case, or null when none is given. */
+  private <E extends Enum<E>> E one(JsonNode node, String path, E[] known) {
+    Optional<String> given = text(node, path);
+    if (given.isEmpty()) {
+      return null;
+    }
+    for (E one : known) {
+      if (one.name().toLowerCase(Locale.ROOT).equals(given.get())) {
+        return one;
+      }
+    }
+    unknown(
+        path,
+        given.get(),
+        Stream.of(known).map(one -> one.name().toLowerCase(Locale.ROOT)).toList());
+    return null;
   }
 
   private Kind kind(JsonNode body) {

@@ -1,8 +1,13 @@
 package org.mildlantern.app.demo;
 
 import java.util.List;
-import java.util.Map;
 import org.mildlantern.core.journal.Looked;
+import org.mildlantern.core.label.LabelRate;
+import org.mildlantern.core.label.LabelReader;
+import org.mildlantern.core.label.LabelReading;
+import org.mildlantern.core.label.LabelUse;
+import org.mildlantern.core.label.Product;
+import org.mildlantern.core.label.Region;
 import org.springframework.stereotype.Component;
 
 /** Writes the demo's cabinet, patch tests and trap counts. */
@@ -25,14 +30,25 @@ class DemoCabinet {
             .with("opened_on", rows.day(bottle.days("opened")))
             .with("expires_on", rows.day(bottle.days("expires")))
             .save();
-    ((Map<?, ?>) bottle.get("rates"))
-        .forEach(
-            (use, rate) ->
-                rows.row("cabinet_rate")
-                    .with("item_id", id)
-                    .with("used_for", use)
-                    .with("rate", rate)
-                    .save());
+    bottle.list("rates").forEach(rate -> rate(id, rate, bottle.text("unit")));
+  }
+
+  private void rate(long bottle, Sheet sheet, String unit) {
+    Product product = unit.equals("g") ? Product.POWDER : Product.LIQUID;
+    LabelRate rate =
+        ((LabelReading.Read) LabelReader.read(sheet.text("printed"), product, Region.EU)).rate();
+    rows.row("cabinet_rate")
+        .with("item_id", bottle)
+        .with("used_for", sheet.text("for"))
+        .with("rate", rate.printed())
+        .with("as_read", rate.asRead())
+        .with("least", rate.least())
+        .with("most", rate.most())
+        .with("what", rate.what().name())
+        .with("per", rate.per().name())
+        .with("crop", LabelUse.Crop.INDOORS.name())
+        .with("method", sheet.text("method"))
+        .save();
   }
 
   void patchTest(long plant, Sheet test) {

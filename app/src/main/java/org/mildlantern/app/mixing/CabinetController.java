@@ -12,6 +12,11 @@ import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.label.LabelRate;
+import org.mildlantern.core.label.LabelReading;
+import org.mildlantern.core.label.LabelUse;
+import org.mildlantern.core.label.Product;
+import org.mildlantern.core.label.Region;
 import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Gauge;
@@ -36,10 +41,19 @@ class CabinetController {
   private static final String VOLUME = "volume";
 
   private final CabinetService cabinet;
+  private final LabelService labels;
+  private final Vessels vessels;
   private final ChoiceService choices;
   private final Remedies remedies;
 
-  CabinetController(CabinetService cabinet, ChoiceService choices, Remedies remedies) {
+  CabinetController(
+      CabinetService cabinet,
+      LabelService labels,
+      Vessels vessels,
+      ChoiceService choices,
+      Remedies remedies) {
+    this.labels = labels;
+    this.vessels = vessels;
     this.cabinet = cabinet;
     this.choices = choices;
     this.remedies = remedies;
@@ -51,9 +65,21 @@ class CabinetController {
       @RequestParam(defaultValue = "") String stock,
       @RequestParam(defaultValue = "") String wished,
       @RequestParam(defaultValue = "") String volume,
+      @RequestParam(defaultValue = "") String label,
+      @RequestParam(defaultValue = "UNKNOWN") Product product,
+      @RequestParam(required = false) Region region,
+      @RequestParam(defaultValue = "") String jug,
       Model model) {
     model.addAttribute("items", cabinet.all());
     model.addAttribute("log", cabinet.log());
+    model.addAttribute("vessels", vessels.litres());
+    Region from = label.isBlank() && region == null ? labels.region() : region;
+    model.addAttribute("regions", Region.values());
+    Double litres = jug.isBlank() ? null : Typed.decimal(jug).orElse(null);
+    if (litres == null && !jug.isBlank()) {
+      model.addAttribute("jugProblem", "Litres, please, such as 0.8 or 5.");
+    }
+    model.addAttribute("tried", LabelTry.of(label, product, from, jug, litres, cabinet.gauges()));
     model.addAttribute("gauges", Gauge.values());
     model.addAttribute("owned", cabinet.gauges());
     model.addAttribute("stock", stock);
@@ -79,6 +105,18 @@ class CabinetController {
     cabinet.useGauges(gauge);
     flash.addFlashAttribute("said", "Saved.");
     return "redirect:/mixing";
+  }
+
+  @PostMapping("/mixing/vessels")
+  String vessels(@RequestParam(defaultValue = "") String litres, RedirectAttributes flash) {
+    try {
+      vessels.use(litres);
+      flash.addFlashAttribute("said", "Saved.");
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("vesselsProblem", e.getMessage());
+      flash.addFlashAttribute("vesselsTyped", litres);
+    }
+    return "redirect:/mixing#vessels";
   }
 
   @GetMapping("/mixing/new")
@@ -169,10 +207,14 @@ class CabinetController {
     if (id != null
         && form.unit() != null
         && cabinet.find(id).orElseThrow().rates().stream()
-            .anyMatch(r -> !r.rate().unit().equals(form.unit()))) {
+            .anyMatch(r -> r.rate() != null && !r.rate().unit().equals(form.unit()))) {
       errors.rejectValue(
           "unit", "rates", "Its label rates are in the other unit; strike them out first.");
     }
+  }
+
+  private static boolean otherUnit(LabelRate rate, String unit) {
+    return rate != null && rate.what() != LabelRate.What.TABLET && !rate.unit().equals(unit);
   }
 
   private String edit(Long id, ItemForm form, Model model) {
@@ -210,12 +252,18 @@ class CabinetController {
     model.addAttribute("plants", plants);
     if (!volume.isBlank()) {
       try {
-        model.addAttribute("dosed", cabinet.dose(item, chosen, own, jug.litres(number(volume))));
+        model.addAttribute("dosed", cabinet.dose(item, chosen, own, of(item, chosen, jug, volume)));
       } catch (IllegalArgumentException e) {
         model.addAttribute("problem", e.getMessage());
       }
     }
     return page(item, chosen, own, volume, jug, model);
+  }
+
+  /** Litres of mix, or so many plants, pots or square metres when the rate is for these. */
+  private static double of(CabinetView item, Long rate, JugUnit unit, String volume) {
+    boolean mixed = item.rate(rate).map(CabinetView.Rate::rate).map(LabelRate::mixed).orElse(true);
+    return mixed ? unit.litres(number(volume)) : number(volume);
   }
 
   /** Millilitres for so many plants of each size, from the smallest. */
@@ -231,6 +279,14 @@ class CabinetController {
   private String page(
       CabinetView item, Long rate, String own, String volume, JugUnit unit, Model model) {
     model.addAttribute("item", item);
+    if (!model.containsAttribute("rateForm")) {
+      model.addAttribute("rateForm", labels.empty(item));
+    }
+    model.addAttribute("crops", LabelUse.Crop.values());
+    model.addAttribute("methods", LabelUse.Method.values());
+    model.addAttribute("regions", Region.values());
+    model.addAttribute("pests", labels.pests(item.means()));
+    model.addAttribute("vessels", vessels.litres());
     model.addAttribute("rate", rate);
     model.addAttribute("own", own);
     model.addAttribute("volume", volume);
@@ -257,7 +313,7 @@ class CabinetController {
     CabinetView item = item(id);
     try {
       CabinetView.Mixed mixed =
-          cabinet.mix(id, rate, own, unit.litres(number(volume)), null).orElseThrow();
+          cabinet.mix(id, rate, own, of(item, rate, unit, volume), null).orElseThrow();
       choices.choose(VOLUME, unit.name());
       flash.addFlashAttribute("mixed", mixed);
       return "redirect:/mixing/" + id;
@@ -282,29 +338,46 @@ class CabinetController {
     return "redirect:/mixing";
   }
 
+  /** What a rate says, while it is typed. */
+  @GetMapping("/mixing/{id}/reading")
+  String reading(@PathVariable Long id, RateForm form, Model model) {
+    show(LabelService.read(item(id), form), form, model);
+    return "mixing/reading :: reading";
+  }
+
+  private static void show(LabelReading reading, RateForm form, Model model) {
+    List<LabelRate> readings = reading.rates();
+    boolean one = readings.size() == 1;
+    model.addAttribute("readings", readings);
+    model.addAttribute("chosen", one ? readings.get(0).plain() : form.as());
+    if (!form.printed().isEmpty() && reading instanceof LabelReading.Refused refused) {
+      model.addAttribute("refused", refused.why());
+    }
+  }
+
   @PostMapping("/mixing/{id}/rates")
-  String addRate(
-      @PathVariable Long id,
-      @RequestParam(defaultValue = "") String usedFor,
-      @RequestParam(defaultValue = "") String printed,
-      HttpServletResponse response,
-      Model model) {
+  String addRate(@PathVariable Long id, RateForm form, HttpServletResponse response, Model model) {
     CabinetView item = item(id);
     try {
-      cabinet.addRate(id, usedFor, printed);
-      return "redirect:/mixing/" + id;
+      if (labels.add(id, form).isPresent()) {
+        return "redirect:/mixing/" + id;
+      }
+      model.addAttribute("toConfirm", true);
+    } catch (LabelService.RateFault e) {
+      model.addAttribute("useProblem", e.getMessage());
     } catch (IllegalArgumentException e) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("rateProblem", e.getMessage());
-      model.addAttribute("usedFor", usedFor);
-      model.addAttribute("printed", printed);
-      return page(item, null, "", "", usual(), model);
     }
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    model.addAttribute("rateForm", form);
+    show(LabelService.read(item, form), form, model);
+    model.asMap().remove("refused");
+    return page(item, null, "", "", usual(), model);
   }
 
   @PostMapping("/mixing/rates/{id}/remove")
   String removeRate(@PathVariable Long id) {
-    return "redirect:/mixing/" + cabinet.removeRate(id).orElseThrow(Web::missing);
+    return "redirect:/mixing/" + labels.remove(id).orElseThrow(Web::missing);
   }
 
   private CabinetView item(Long id) {

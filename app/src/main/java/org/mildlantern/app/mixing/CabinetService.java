@@ -12,9 +12,13 @@ import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.label.LabelRate;
+import org.mildlantern.core.label.LabelReader;
+import org.mildlantern.core.label.LabelReading;
+import org.mildlantern.core.label.Product;
+import org.mildlantern.core.treatment.Ceiling;
 import org.mildlantern.core.treatment.Dose;
 import org.mildlantern.core.treatment.Gauge;
-import org.mildlantern.core.treatment.LabelRate;
 import org.mildlantern.core.words.Words;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -74,6 +78,7 @@ public class CabinetService {
   }
 
   private CabinetView view(CabinetItem item, List<CabinetRate> its) {
+    Product product = item.unit().equals("g") ? Product.POWDER : Product.LIQUID;
     return new CabinetView(
         item.id(),
         item.name(),
@@ -90,7 +95,14 @@ public class CabinetService {
             item.away()),
         item.notes(),
         its.stream()
-            .map(r -> new CabinetView.Rate(r.id(), r.usedFor(), LabelRate.parse(r.rate())))
+            .map(
+                r ->
+                    new CabinetView.Rate(
+                        r.id(),
+                        r.usedFor(),
+                        r.printed(),
+                        r.rate(product).orElse(null),
+                        r.use().orElse(null)))
             .toList());
   }
 
@@ -116,52 +128,12 @@ public class CabinetService {
             });
   }
 
-  /**
-   * Notes a rate of a label.
-   *
-   * @throws IllegalArgumentException when it cannot be read or does not fit the bottle
-   */
-  Optional<CabinetView> addRate(Long id, String usedFor, String rate) {
-    return items
-        .byId(id)
-        .map(
-            item -> {
-              String use = usedFor.strip();
-              if (use.isEmpty() || use.length() > 80) {
-                throw new IllegalArgumentException(
-                    "What is it for, as the label says? Up to 80 characters.");
-              }
-              LabelRate read = LabelRate.parse(rate);
-              if (!read.unit().equals(item.unit())) {
-                throw new IllegalArgumentException(
-                    WORDS.say("other-unit", read.unit(), item.unit()));
-              }
-              if (rates.of(List.of(id)).stream().anyMatch(r -> r.usedFor().equals(use))) {
-                throw new IllegalArgumentException("There is a rate for this use already.");
-              }
-              rates.save(new CabinetRate(id, use, rate.strip()));
-              return find(id).orElseThrow();
-            });
-  }
-
-  /** Strikes a rate out; gives the id of its bottle. */
-  Optional<Long> removeRate(Long rateId) {
-    return rates
-        .byId(rateId)
-        .map(
-            rate -> {
-              rates.delete(rate);
-              return rate.itemId();
-            });
-  }
-
   /** What the keeper measures with. */
   @Transactional(readOnly = true)
   public List<Gauge> gauges() {
     String chosen = choices.all().getOrDefault(GAUGES, FIRST_GAUGES);
     return Arrays.stream(chosen.split(","))
-        .filter(name -> !name.isEmpty())
-        .map(Gauge::valueOf)
+        .flatMap(name -> Arrays.stream(Gauge.values()).filter(g -> g.name().equals(name)))
         .toList();
   }
 
@@ -169,22 +141,6 @@ public class CabinetService {
     choices.choose(
         GAUGES,
         gauges.stream().filter(Objects::nonNull).map(Gauge::name).collect(Collectors.joining(",")));
-  }
-
-  /** The dose from the first usable bottle of each means that has a label rate. */
-  public static Map<String, CabinetView.Dosed> doses(
-      Map<String, Double> litresByMeans, List<CabinetView> bottles, List<Gauge> gauges) {
-    return bottles.stream()
-        .filter(item -> item.means() != null && !item.kept().away() && !item.kept().expired())
-        .filter(item -> !item.rates().isEmpty() && item.stock().amountLeft() > 0)
-        .filter(item -> litresByMeans.getOrDefault(item.means().id(), 0.0) > 0)
-        .map(
-            item -> {
-              CabinetView.Rate rate = item.rates().get(0);
-              return new CabinetView.Dosed(
-                  item, rate, Dose.of(rate.rate(), litresByMeans.get(item.means().id()), gauges));
-            })
-        .collect(Collectors.toMap(d -> d.item().means().id(), Function.identity(), (a, b) -> a));
   }
 
   /**
@@ -197,21 +153,15 @@ public class CabinetService {
    *     strength is above the label; the message is meant for the keeper
    */
   public Optional<CabinetView.Mixed> mix(
-      Long itemId, Long rateId, String ownRate, double litres, Long visitId) {
+      Long itemId, Long rateId, String ownRate, double of, Long visitId) {
     return items
         .byId(itemId)
-        .flatMap(
-            item -> find(itemId).map(view -> mix(item, view, rateId, ownRate, litres, visitId)));
+        .flatMap(item -> find(itemId).map(view -> mix(item, view, rateId, ownRate, of, visitId)));
   }
 
   private CabinetView.Mixed mix(
-      CabinetItem item,
-      CabinetView view,
-      Long rateId,
-      String ownRate,
-      double litres,
-      Long visitId) {
-    CabinetView.Dosed dosed = dose(view, rateId, ownRate, litres);
+      CabinetItem item, CabinetView view, Long rateId, String ownRate, double of, Long visitId) {
+    CabinetView.Dosed dosed = dose(view, rateId, ownRate, of);
     LocalDate today = scope.today();
     Mix mix =
         mixes.save(
@@ -219,11 +169,11 @@ public class CabinetService {
                 item.id(),
                 visitId,
                 dosed.rate().usedFor(),
-                dosed.dose().rate().printed(),
-                litres,
-                dosed.dose().measured(),
+                dosed.dose().rate(),
+                of,
+                dosed.dose().drawn(),
                 today));
-    item.draw(dosed.dose().measured());
+    item.draw(dosed.dose().drawn());
     return mixed(mix, item);
   }
 
@@ -233,7 +183,7 @@ public class CabinetService {
    * @throws IllegalArgumentException as {@link #mix} does
    */
   @Transactional(readOnly = true)
-  public CabinetView.Dosed dose(CabinetView item, Long rateId, String ownRate, double litres) {
+  public CabinetView.Dosed dose(CabinetView item, Long rateId, String ownRate, double of) {
     CabinetView.Rate rate =
         item.rate(rateId)
             .orElseThrow(
@@ -246,26 +196,41 @@ public class CabinetService {
     if (item.kept().expired()) {
       throw new IllegalArgumentException(WORDS.say("past", Days.full(item.kept().expiresOn())));
     }
-    LabelRate used = rate.rate();
-    if (ownRate != null && !ownRate.isBlank()) {
-      used = LabelRate.parse(ownRate);
-      if (!used.unit().equals(rate.rate().unit())) {
-        throw new IllegalArgumentException(
-            WORDS.say("label-unit", rate.rate().unit(), used.unit()));
-      }
-      if (used.most() > rate.rate().most() * (1 + 1e-9)) {
-        throw new IllegalArgumentException(WORDS.say("label-wins", rate.rate().printed()));
-      }
-    }
-    Dose dose = Dose.of(used, litres, gauges());
-    if (dose.measured() > item.stock().amountLeft() + 1e-9) {
+    LabelRate used = weaker(rate, ownRate, item.product());
+    Ceiling.check(used, item.means(), rate.use() == null ? null : rate.use().method());
+    Dose dose = Dose.of(used, of, gauges());
+    if (dose.drawn() > item.stock().amountLeft() + 1e-9) {
       throw new IllegalArgumentException(
           WORDS.say(
-              "too-little",
-              Dose.amount(dose.measured(), item.stock().unit()),
-              item.stock().left()));
+              "too-little", Dose.amount(dose.drawn(), item.stock().unit()), item.stock().left()));
     }
-    return new CabinetView.Dosed(item, rate, dose);
+    return new CabinetView.Dosed(item, rate, dose, null);
+  }
+
+  /** The label's rate, or the keeper's own below it. */
+  private static LabelRate weaker(CabinetView.Rate rate, String own, Product product) {
+    LabelRate label = rate.rate();
+    if (label == null) {
+      throw new IllegalArgumentException(WORDS.say("unsure", rate.printed()));
+    }
+    if (own == null || own.isBlank()) {
+      return label;
+    }
+    LabelReading reading = LabelReader.read(own, product, null);
+    if (reading instanceof LabelReading.Refused refused) {
+      throw new IllegalArgumentException(refused.why());
+    }
+    if (reading.rates().size() > 1) {
+      throw new IllegalArgumentException(WORDS.say("unsure", own.strip()));
+    }
+    LabelRate used = reading.rates().get(0);
+    if (!used.perUnit().equals(label.perUnit())) {
+      throw new IllegalArgumentException(WORDS.say("label-unit", label.perUnit(), used.perUnit()));
+    }
+    if (used.most() > label.most() * (1 + 1e-9)) {
+      throw new IllegalArgumentException(WORDS.say("label-wins", label.printed()));
+    }
+    return used;
   }
 
   /** Takes a logged batch back into the bottle. */
@@ -296,7 +261,7 @@ public class CabinetService {
         mix.id(),
         item.name(),
         mix.usedFor(),
-        WORDS.say("batch", Dose.amount(mix.amount(), item.unit()), Dose.amount(mix.litres(), "L")),
+        WORDS.say("batch", Dose.amount(mix.amount(), item.unit()), mix.words()),
         mix.mixedOn());
   }
 }

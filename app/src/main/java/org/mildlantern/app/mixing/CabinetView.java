@@ -5,9 +5,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.label.LabelRate;
+import org.mildlantern.core.label.LabelUse;
+import org.mildlantern.core.label.Product;
 import org.mildlantern.core.treatment.Dose;
-import org.mildlantern.core.treatment.LabelRate;
-import org.mildlantern.core.words.Words;
 
 /**
  * A bottle or bag as pages show it.
@@ -26,24 +27,38 @@ public record CabinetView(
   /** Since when and until when. */
   public record Kept(LocalDate openedOn, LocalDate expiresOn, boolean expired, boolean away) {}
 
-  private static final Words WORDS = Words.of(CabinetView.class);
+  /**
+   * A rate of the label.
+   *
+   * @param rate as it was read, or null while that is not sure
+   * @param use what the label gives it for, or null while that was not said
+   */
+  public record Rate(Long id, String usedFor, String printed, LabelRate rate, LabelUse use) {
+    boolean covers(String as, boolean outdoors, String pest) {
+      return rate != null && use != null && use.covers(as, outdoors, pest);
+    }
+  }
 
-  /** A rate of the label, read. */
-  public record Rate(Long id, String usedFor, LabelRate rate) {}
+  /** What the bottle is counted in tells what the product is. */
+  Product product() {
+    return stock.unit().equals("g") ? Product.POWDER : Product.LIQUID;
+  }
 
   public Optional<Rate> rate(Long rateId) {
     return rates.stream().filter(r -> r.id().equals(rateId)).findFirst();
   }
 
-  /** A dose from this bottle. */
-  public record Dosed(CabinetView item, Rate rate, Dose dose) {
-
+  /**
+   * A dose from this bottle, or why there is none.
+   *
+   * @param rate null when the label lists no such use
+   * @param dose null with a problem
+   * @param problem for the keeper, or null
+   */
+  public record Dosed(CabinetView item, Rate rate, Dose dose, String problem) {
     /** The mix in one line, for example {@code 4 ml in 796 ml of water}. */
     public String words() {
-      return WORDS.say(
-          "dosed",
-          Dose.amount(dose.measured(), dose.rate().unit()),
-          Dose.amount(dose.waterMl(), "ml"));
+      return dose == null ? "" : dose.words();
     }
   }
 

@@ -1,12 +1,16 @@
 package org.mildlantern.app.mixing;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
+import org.mildlantern.core.label.LabelRate;
+import org.mildlantern.core.treatment.Dose;
 
 /** A batch that was mixed and drawn from the cabinet. */
 @Entity
@@ -21,7 +25,11 @@ class Mix {
   private Long visitId;
   private String usedFor;
   private String rate;
-  private double litres;
+  private double made;
+
+  @Enumerated(EnumType.STRING)
+  private LabelRate.Per per;
+
   private double amount;
   private LocalDate mixedOn;
   private LocalDate backOn;
@@ -32,15 +40,16 @@ class Mix {
       Long itemId,
       Long visitId,
       String usedFor,
-      String rate,
-      double litres,
+      LabelRate rate,
+      double made,
       double amount,
       LocalDate mixedOn) {
     this.itemId = itemId;
     this.visitId = visitId;
     this.usedFor = usedFor;
-    this.rate = rate;
-    this.litres = litres;
+    this.rate = rate.printed();
+    this.per = rate.per();
+    this.made = made;
     this.amount = amount;
     this.mixedOn = mixedOn;
   }
@@ -61,8 +70,9 @@ class Mix {
     return usedFor;
   }
 
-  double litres() {
-    return litres;
+  /** For how much it was, in words. */
+  String words() {
+    return Dose.amount(made, Dose.noun(per));
   }
 
   double amount() {

@@ -12,12 +12,14 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.mixing.CabinetView;
+import org.mildlantern.app.mixing.Doses;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Dose;
 import org.mildlantern.core.treatment.MixVolume;
@@ -114,7 +116,7 @@ class VisitService {
                   taken,
                   seen,
                   new VisitView.Work(
-                      steps(means, plant, taken, day, known),
+                      steps(means, plant, pest, taken, day, known),
                       visit.state() == TreatmentVisit.State.PLANNED
                           ? ground.checks(plant, pest, means, day, seen, known)
                           : List.of(),
@@ -130,12 +132,14 @@ class VisitService {
   private List<VisitView.Step> steps(
       List<Means> means,
       PlantView plant,
+      LifeCycle pest,
       MixVolume.Size size,
       LocalDate day,
       VisitGround.Known known) {
     Map<String, Double> litres = litres(means, plant, size);
     List<CabinetView> bottles = cabinet.all();
-    Map<String, CabinetView.Dosed> doses = CabinetService.doses(litres, bottles, cabinet.gauges());
+    Map<String, CabinetView.Dosed> doses =
+        Doses.of(means, litres, what(plant, pest), bottles, cabinet.gauges());
     Map<String, Patch> patches = known.patches().getOrDefault(plant.id(), Map.of());
     List<VisitView.Step> steps = new ArrayList<>();
     for (Means one : means) {
@@ -151,6 +155,10 @@ class VisitService {
               one.use().patch() && patches.getOrDefault(one.id(), Patch.NONE) == Patch.NONE));
     }
     return steps;
+  }
+
+  private static Doses.For what(PlantView plant, LifeCycle pest) {
+    return new Doses.For(plant.place().kind() == PlaceKind.OUTDOOR, pest.id());
   }
 
   private static Map<String, Double> litres(
@@ -219,7 +227,11 @@ class VisitService {
         .flatMap(
             view ->
                 view.work().steps().stream()
-                    .filter(s -> s.means().id().equals(meansId) && s.dosed() != null)
+                    .filter(
+                        s ->
+                            s.means().id().equals(meansId)
+                                && s.dosed() != null
+                                && s.dosed().dose() != null)
                     .findFirst())
         .flatMap(
             step ->
@@ -227,7 +239,7 @@ class VisitService {
                     step.dosed().item().id(),
                     step.dosed().rate().id(),
                     "",
-                    step.litres(),
+                    step.dosed().dose().of(),
                     visitId));
   }
 
@@ -257,7 +269,10 @@ class VisitService {
           List<Means> means = courses.means(visit);
           Map<String, Double> litres = litres(means, plant, MixVolume.Size.ofPot(plant.pot().cm()));
           String mix =
-              CabinetService.doses(litres, bottles, gauges).values().stream()
+              Doses.of(means, litres, what(plant, pests.get(visit.courseId())), bottles, gauges)
+                  .values()
+                  .stream()
+                  .filter(dosed -> dosed.dose() != null)
                   .map(CabinetView.Dosed::words)
                   .findFirst()
                   .orElse("");

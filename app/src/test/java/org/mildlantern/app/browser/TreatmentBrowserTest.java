@@ -44,8 +44,9 @@ class TreatmentBrowserTest extends BrowserCase {
     button("Save").click();
     page.fill("#usedFor", "indoors");
     page.fill("#printed", "15 ml/L");
+    assertThat(page.locator("#reading")).containsText("15 ml in 1 l");
     button("Add the rate").click();
-    assertThat(page.locator("main")).containsText("15 ml/L");
+    assertThat(page.locator("#label")).containsText("15 ml/L for indoors");
   }
 
   private Locator row(String text) {

@@ -79,7 +79,19 @@ abstract class EveryRoute extends WebCase {
             .with(csrf()));
     post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "50", "unit", "ml");
     Long bottle = newest(Of.BOTTLE, keeper);
-    post(keeper, "/mixing/" + bottle + "/rates", "usedFor", "indoors", "printed", "15 ml/L");
+    post(
+        keeper,
+        "/mixing/" + bottle + "/rates",
+        "usedFor",
+        "indoors",
+        "printed",
+        "15 ml/L",
+        "as",
+        "15 ml/l",
+        "crop",
+        "INDOORS",
+        "method",
+        "SPRAY");
     post(
         keeper,
         "/mixing/" + bottle + "/mix",

@@ -21,6 +21,7 @@ import java.util.Map;
  * @param legal free, restricted or professional
  * @param product whether it comes out of a bottle with a label, so that it has a dose
  * @param use how it is used and what that asks for
+ * @param mostPerLitre the strongest that labels of such products are known to ask for, or null
  * @param ruins what must not be treated with it: copper-shy plants, traps, plants in reach of bees
  * @param hurts what had better not be treated with it
  */
@@ -42,6 +43,7 @@ public record Means(
     Legal legal,
     boolean product,
     Use use,
+    Most mostPerLitre,
     List<String> ruins,
     List<String> hurts,
     List<String> conditions,
@@ -62,6 +64,14 @@ public record Means(
    * @param share of its strength that works anew on each day
    */
   public record Lasting(int from, int to, double share) {}
+
+  /**
+   * How strong a mix may be.
+   *
+   * @param ml of a liquid product in a litre
+   * @param g of a solid one in a litre
+   */
+  public record Most(double ml, double g) {}
 
   /**
    * How a means is used.

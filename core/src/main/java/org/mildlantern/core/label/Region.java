@@ -5,13 +5,21 @@ package org.mildlantern.core.label;
  * imperial gallon of 4.54609 l; metric spoons of 5 and 15 ml, in Australia 5 and 20 ml.
  */
 public enum Region {
-  US("US", 3.785411784, 29.5735295625, 4.92892159375, 14.78676478125, 236.5882365),
-  UK("British", 4.54609, 28.4130625, 5, 15, 250),
-  AU("Australian", 4.54609, 28.4130625, 5, 20, 250),
+  US(
+      "US",
+      "the United States",
+      3.785411784,
+      29.5735295625,
+      4.92892159375,
+      14.78676478125,
+      236.5882365),
+  UK("British", "Britain or Ireland", 4.54609, 28.4130625, 5, 15, 250),
+  AU("Australian", "Australia or New Zealand", 4.54609, 28.4130625, 5, 20, 250),
   /** Labels of the continent are metric; a gallon on one could be either. */
-  EU("metric", Double.NaN, Double.NaN, 5, 15, 250);
+  EU("metric", "the continent of Europe", Double.NaN, Double.NaN, 5, 15, 250);
 
   private final String label;
+  private final String place;
   private final double gallon;
   private final double fluidOunce;
   private final double teaspoon;
@@ -20,17 +28,23 @@ public enum Region {
 
   Region(
       String label,
+      String place,
       double gallon,
       double fluidOunce,
       double teaspoon,
       double tablespoon,
       double cup) {
     this.label = label;
+    this.place = place;
     this.gallon = gallon;
     this.fluidOunce = fluidOunce;
     this.teaspoon = teaspoon;
     this.tablespoon = tablespoon;
     this.cup = cup;
+  }
+
+  public String place() {
+    return place;
   }
 
   /** Whose unit it is: gallons are US or imperial, spoons are metric nearly everywhere. */

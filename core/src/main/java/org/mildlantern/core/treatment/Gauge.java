@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * What a keeper measures a product with.
+ * What a keeper measures a product with. Jugs and spoons of the kitchen are none.
  *
  * @param step smallest part that can be read off, ml or g
  * @param most largest amount in one go, ml or g
@@ -12,10 +12,9 @@ import java.util.List;
 public enum Gauge {
   SYRINGE_1("1 ml syringe", false, 0.02, 1),
   SYRINGE_5("5 ml syringe", false, 0.2, 5),
+  SYRINGE_10("10 ml syringe", false, 0.5, 10),
   SYRINGE_20("20 ml syringe", false, 1, 20),
   CYLINDER("100 ml measuring cylinder", false, 1, 100),
-  JUG("kitchen jug", false, 10, 1000),
-  TEASPOON("quarter teaspoons", false, LabelRate.TEASPOON / 4, 60),
   SCALE_FINE("scale to 0.01 g", true, 0.01, 100),
   SCALE_POCKET("scale to 0.1 g", true, 0.1, 500),
   SCALE_KITCHEN("kitchen scale to 1 g", true, 1, 5000);
@@ -49,6 +48,11 @@ public enum Gauge {
       steps = Math.floor(limit / step + 1e-9);
     }
     return steps * step;
+  }
+
+  /** The least that can be measured with an error of a tenth. */
+  double least() {
+    return 5 * step;
   }
 
   /** How many fills an amount takes. */
