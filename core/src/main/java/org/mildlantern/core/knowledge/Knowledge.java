@@ -333,12 +333,12 @@ public final class Knowledge {
     allLore = everyLore();
   }
 
+  private static final java.util.regex.Pattern MARKS = java.util.regex.Pattern.compile("[×'’]");
+  private static final java.util.regex.Pattern BLANKS = java.util.regex.Pattern.compile("\\s+");
+
   private static String fold(String name) {
-    return name.strip()
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[×'’]", "")
-        .strip()
-        .replaceAll("\\s+", " ");
+    String plain = MARKS.matcher(name.strip().toLowerCase(Locale.ROOT)).replaceAll("").strip();
+    return BLANKS.matcher(plain).replaceAll(" ");
   }
 
   /** Fingerprint of the files on which diagnosis rests. */

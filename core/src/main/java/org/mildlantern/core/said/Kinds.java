@@ -39,13 +39,12 @@ final class Kinds {
     for (Taxon taxon : knowledge.taxa()) {
       names(taxon).forEach(name -> kinds.putIfAbsent(plain(name), taxon));
     }
-    for (Taxon taxon : knowledge.taxa()) {
-      Stream.concat(Stream.of(taxon.name()), taxon.synonyms().stream())
-          .map(name -> plain(name).split(" ", 2)[0])
-          .forEach(
-              genus ->
-                  knowledge.taxonNamed(genus).ifPresent(kind -> kinds.putIfAbsent(genus, kind)));
-    }
+    knowledge.taxa().stream()
+        .flatMap(taxon -> Stream.concat(Stream.of(taxon.name()), taxon.synonyms().stream()))
+        .map(name -> plain(name).split(" ", 2)[0])
+        .distinct()
+        .forEach(
+            genus -> knowledge.taxonNamed(genus).ifPresent(kind -> kinds.putIfAbsent(genus, kind)));
     byLetter = kinds.keySet().stream().collect(Collectors.groupingBy(name -> name.charAt(0)));
   }
 
