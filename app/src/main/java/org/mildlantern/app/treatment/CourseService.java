@@ -2,6 +2,7 @@ package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,6 +25,7 @@ import org.mildlantern.core.treatment.CourseSearch;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Patient;
 import org.mildlantern.core.treatment.Visit;
+import org.mildlantern.core.treatment.WithinBounds;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -44,6 +46,7 @@ public class CourseService {
   private final PlantService plants;
   private final JournalService journal;
   private final ChoiceService choices;
+  private final VisitGround visitGround;
   private final Remedies remedies;
   private final CourseSearch search;
   private final Scope scope;
@@ -55,6 +58,7 @@ public class CourseService {
       PlantService plants,
       JournalService journal,
       ChoiceService choices,
+      VisitGround visitGround,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
@@ -63,6 +67,7 @@ public class CourseService {
     this.plants = plants;
     this.journal = journal;
     this.choices = choices;
+    this.visitGround = visitGround;
     this.remedies = remedies;
     this.search = new CourseSearch(remedies);
     this.scope = scope;
@@ -97,10 +102,38 @@ public class CourseService {
 
   /** What each school would do for this plant. */
   List<Course> offers(Ground ground, Outlook outlook) {
-    Patient patient = patient(ground.plant());
+    CourseSearch.For plant = plant(ground);
     return schools(ground.pest()).stream()
-        .flatMap(school -> search.find(school, ground.pest(), outlook, patient::bears).stream())
+        .flatMap(school -> search.find(school, ground.pest(), outlook, plant).stream())
         .toList();
+  }
+
+  /** What the plant bears, and what was used on it before. */
+  private CourseSearch.For plant(Ground ground) {
+    Patient patient = patient(ground.plant());
+    Long id = ground.plant().id();
+    LocalDate today = scope.today();
+    return new CourseSearch.For(
+        patient::bears,
+        means -> patient.hurtBy(means).isEmpty(),
+        visitGround.known(List.of(id)).used().getOrDefault(id, List.of()).stream()
+            .filter(used -> !used.day().isAfter(today))
+            .map(
+                used ->
+                    new WithinBounds.Use(
+                        used.means(), (int) ChronoUnit.DAYS.between(today, used.day()) - 1))
+            .toList());
+  }
+
+  /** How often its visits come, in words. */
+  String rhythm(Course course) {
+    IntSummaryStatistics gaps = course.gaps();
+    if (gaps.getCount() == 0) {
+      return WORDS.say("once");
+    }
+    return gaps.getMin() == gaps.getMax()
+        ? WORDS.say("every", gaps.getMin())
+        : WORDS.say("every-to", gaps.getMin(), gaps.getMax());
   }
 
   Patient patient(PlantView plant) {
@@ -200,7 +233,7 @@ public class CourseService {
             .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
     Course course =
         search
-            .find(school, ground.pest(), ground.outlook(size), patient(ground.plant())::bears)
+            .find(school, ground.pest(), ground.outlook(size), plant(ground))
             .orElseThrow(
                 () -> new IllegalArgumentException("This school has no course against it."));
     Entry entry =
@@ -208,7 +241,7 @@ public class CourseService {
             Treated.Act.BEGUN,
             ground.kase(),
             WORDS.say(
-                "begun", school.label().toLowerCase(), course.visits().size(), course.interval()));
+                "begun", school.label().toLowerCase(), course.visits().size(), rhythm(course)));
     LocalDate today = scope.today();
     TreatmentCourse saved =
         courses.save(

@@ -14,6 +14,7 @@ import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.quarantine.QuarantineView;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.knowledge.LifeCycle;
+import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.School;
 import org.mildlantern.core.pest.Generation;
@@ -22,6 +23,7 @@ import org.mildlantern.core.treatment.Course;
 import org.mildlantern.core.treatment.NotWorking;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Visit;
+import org.mildlantern.core.treatment.WithinBounds;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -188,7 +190,7 @@ class TreatmentPresenter {
         .toList();
   }
 
-  private static TreatmentView.Offer offer(Course course, boolean shown, School followed) {
+  private TreatmentView.Offer offer(Course course, boolean shown, School followed) {
     return new TreatmentView.Offer(
         new TreatmentView.Offer.Choice(
             course.school().id(),
@@ -198,7 +200,7 @@ class TreatmentPresenter {
             shown),
         new TreatmentView.Offer.Effort(
             course.visits().size(),
-            WORDS.say("rhythm", course.visits().size(), course.interval()),
+            courses.rhythm(course),
             Math.round(course.minutes()),
             AMOUNTS.get(
                 course.cost() == 0 ? 0 : course.cost() < 4 ? 1 : course.cost() < 20 ? 2 : 3),
@@ -233,6 +235,12 @@ class TreatmentPresenter {
         courses.school(picked.course()).label(),
         picked.course().begunOn(),
         rows,
+        picked.visits().stream()
+            .flatMap(visit -> courses.means(visit).stream())
+            .filter(Means::product)
+            .distinct()
+            .map(WithinBounds::words)
+            .toList(),
         new TreatmentView.Running.Outlook(
             Decibans.percent(chance),
             chance >= org.mildlantern.core.treatment.CourseSearch.ENOUGH,

@@ -47,11 +47,16 @@ record TreatmentView(
     record Hope(String chance, boolean enough) {}
   }
 
-  /** The course that was picked. */
+  /**
+   * The course that was picked.
+   *
+   * @param limits how often its products may be used, in words
+   */
   record Running(
       String school,
       LocalDate begunOn,
       List<VisitRow> visits,
+      List<String> limits,
       Outlook outlook,
       Progress progress,
       CourseCalendar calendar) {

@@ -71,7 +71,7 @@ class TreatmentPageTest extends WebCase {
     get(keeper, path)
         .andExpect(content().string(containsString("Soap and water first")))
         .andExpect(content().string(containsString("Biological first")))
-        .andExpect(content().string(containsString("the label decides")))
+        .andExpect(content().string(containsString("check what is registered")))
         .andExpect(content().string(containsString("<b>18 days</b> here")))
         .andExpect(content().string(containsString("nothing done about")));
     get(keeper, path + "?size=MANY&school=synthetic").andExpect(status().isOk());

@@ -145,7 +145,7 @@ class VisitPageTest extends WebCase {
 
   @Test
   void aBlockedVisitAsksForAReasonAndAPatchTestClearsIt() throws Exception {
-    String visit = visit("Coleus scutellarioides", "spider-mites", "soap-and-water");
+    String visit = visit("Monstera deliciosa", "armoured-scale", "soap-and-water");
     assertThat(today(Keepers.TODAY))
         .filteredOn(i -> i.task().equals("treat"))
         .allMatch(i -> i.reason().contains("No patch test yet"))
@@ -154,14 +154,14 @@ class VisitPageTest extends WebCase {
     post(keeper, visit, "done", "true")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("If it must be, say why.")));
-    post(keeper, "/plants/" + plant.id() + "/patch-tests", "means", "soap")
+    post(keeper, "/plants/" + plant.id() + "/patch-tests", "means", "oil")
         .andExpect(redirectedUrl("/plants/" + plant.id()));
     LocalDate read = Keepers.TODAY.plusDays(2);
     assertThat(today(read)).anyMatch(i -> i.task().equals("read the patch test"));
     Entry begun = keepers.as(keeper, () -> journal.timeline(plant.id(), 1)).get(0);
     keepers.as(keeper, () -> journal.retract(begun.id()));
     assertThat(today(read)).noneMatch(i -> i.task().equals("read the patch test"));
-    post(keeper, "/plants/" + plant.id() + "/patch-tests", "means", "soap");
+    post(keeper, "/plants/" + plant.id() + "/patch-tests", "means", "oil");
     String test =
         today(read).stream()
             .filter(i -> i.task().equals("read the patch test"))
@@ -174,6 +174,20 @@ class VisitPageTest extends WebCase {
     get(keeper, visit).andExpect(content().string(not(containsString("Not yet."))));
     post(keeper, visit, "done", "true").andExpect(redirectedUrl("/today"));
     assertThat(course().visits().get(0).state()).isEqualTo(TreatmentVisit.State.DONE);
+  }
+
+  @Test
+  void whatHurtsAKindDoesNotComeFirst() throws Exception {
+    visit("Coleus scutellarioides", "spider-mites", "soap-and-water");
+    assertThat(course().visits().get(0).means()).doesNotContain("soap");
+    assertThat(course().visits()).anyMatch(v -> v.means().contains("soap"));
+    get(keeper, "/cases/" + theCase.id() + "/treatment")
+        .andExpect(
+            content()
+                .string(
+                    containsString(
+                        "Horticultural soap: 5 days or more apart, at most 6 times in a course, 12"
+                            + " in a year")));
   }
 
   @Test
@@ -192,7 +206,8 @@ class VisitPageTest extends WebCase {
     get(keeper, visit)
         .andExpect(content().string(containsString("Works from about Thu 3 Dec")))
         .andExpect(content().string(containsString("contact visits bridge")));
-    assertThat(course().visits().get(0).means()).contains("systemic", "pyrethrum");
+    assertThat(course().visits().get(0).means()).containsExactly("systemic");
+    assertThat(course().visits().get(1).means()).containsExactly("soap");
   }
 
   @Test

@@ -21,6 +21,7 @@ import java.util.Map;
  * @param legal free, restricted or professional
  * @param product whether it comes out of a bottle with a label, so that it has a dose
  * @param use how it is used and what that asks for
+ * @param bounds how often it may be used and what must lie between
  * @param mostPerLitre the strongest that labels of such products are known to ask for, or null
  * @param ruins what must not be treated with it: copper-shy plants, traps, plants in reach of bees
  * @param hurts what had better not be treated with it
@@ -43,6 +44,7 @@ public record Means(
     Legal legal,
     boolean product,
     Use use,
+    Bounds bounds,
     Most mostPerLitre,
     List<String> ruins,
     List<String> hurts,
@@ -66,6 +68,30 @@ public record Means(
   public record Lasting(int from, int to, double share) {}
 
   /**
+   * How often a means may be used; the careful end of what labels of such products print. A label
+   * that is stricter wins.
+   *
+   * @param leastDays between two uses
+   * @param mostUses in one course, or null
+   * @param seasonMost in twelve months on one plant, or null
+   * @param restFromSprays days between it and any other spray on the leaf, or null for the usual
+   * @param gapAfter days between it and another means, either way, by id
+   * @param notWith means that never go on at the same visit
+   */
+  public record Bounds(
+      int leastDays,
+      Integer mostUses,
+      Integer seasonMost,
+      Integer restFromSprays,
+      Map<String, Integer> gapAfter,
+      List<String> notWith) {
+    public Bounds {
+      gapAfter = gapAfter == null ? Map.of() : gapAfter;
+      notWith = notWith == null ? List.of() : notWith;
+    }
+  }
+
+  /**
    * How strong a mix may be.
    *
    * @param ml of a liquid product in a litre
@@ -86,7 +112,6 @@ public record Means(
    * @param rinseHours hours after which it is rinsed off, or null
    * @param roomsShutHours hours for which people and pets stay out; the label decides
    * @param gear what people wear
-   * @param apart days that must lie between it and another means, by id
    */
   public record Use(
       String as,
@@ -99,14 +124,12 @@ public record Means(
       Double rinseHours,
       double roomsShutHours,
       boolean flammable,
-      List<String> gear,
-      Map<String, Integer> apart) {
+      List<String> gear) {
     static final Use PLAIN =
-        new Use("care", null, null, null, false, false, false, null, 0, false, null, null);
+        new Use("care", null, null, null, false, false, false, null, 0, false, null);
 
     public Use {
       gear = gear == null ? List.of() : gear;
-      apart = apart == null ? Map.of() : apart;
     }
   }
 
@@ -115,10 +138,13 @@ public record Means(
     @JsonProperty("free")
     FREE(""),
     @JsonProperty("restricted")
-    RESTRICTED("may be restricted where you live; the label decides"),
+    RESTRICTED("may be restricted where you live; check what is registered there"),
     @JsonProperty("professional")
-    PROFESSIONAL(
-        "may be restricted or for professional use only where you live; the label decides");
+    PROFESSIONAL("is mostly for professional use only; check what is registered where you live"),
+    @JsonProperty("withdrawn")
+    WITHDRAWN(
+        "is withdrawn in the European Union and elsewhere; use nothing that is not registered where"
+            + " you live");
 
     private final String note;
 
@@ -133,7 +159,18 @@ public record Means(
 
   /** Whether using it over and over breeds resistance. */
   public boolean wearsOut() {
-    return group.matches("IRAC \\d.*|FRAC (\\d|P\\d).*") && product;
+    return group.matches("IRAC (?!11A)\\d.*|FRAC (\\d|P\\d).*") && product;
+  }
+
+  /** Whether it is sprayed out of a bottle. */
+  public boolean sprayed() {
+    return product && use.as().equals("spray");
+  }
+
+  /** Whether it does its work, and no harm, at a warmth in °C. */
+  public boolean worksAt(double celsius) {
+    return (use.from() == null || celsius >= use.from())
+        && (use.to() == null || celsius <= use.to());
   }
 
   /** Whether it is alive: predators, parasites, nematodes. */

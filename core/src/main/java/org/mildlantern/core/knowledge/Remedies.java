@@ -50,7 +50,8 @@ public final class Remedies {
 
   private void checkMeans(Shelf shelf) {
     for (Means one : means) {
-      shelf.refers(means, one.id(), "use", one.use().apart().keySet(), means);
+      shelf.refers(means, one.id(), "bounds", one.bounds().gapAfter().keySet(), means);
+      shelf.refers(means, one.id(), "bounds", one.bounds().notWith(), means);
       shelf.refers(means, one.id(), "against", one.against().keySet(), pests);
       one.against()
           .forEach(

@@ -1,13 +1,15 @@
 package org.mildlantern.core.treatment;
 
+import java.util.IntSummaryStatistics;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.School;
 
 /**
  * A school's course against a pest.
  *
- * @param interval days between visits
+ * @param interval days between its turns; a turn of which bounds leave nothing is no visit
  * @param chance that none are left one generation after the last visit
  * @param leftOut means of the school that this plant does not bear
  */
@@ -40,6 +42,13 @@ public record Course(
   /** All means used, each once, in the order of use. */
   public List<Means> means() {
     return visits.stream().flatMap(v -> v.means().stream()).distinct().toList();
+  }
+
+  /** The days between its visits, from the shortest to the longest; 0 for a single one. */
+  public IntSummaryStatistics gaps() {
+    return IntStream.range(1, visits.size())
+        .map(i -> visits.get(i).day() - visits.get(i - 1).day())
+        .summaryStatistics();
   }
 
   /** The day of the last visit. */

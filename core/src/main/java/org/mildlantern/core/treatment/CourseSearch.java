@@ -14,7 +14,8 @@ import org.mildlantern.core.knowledge.School;
 /**
  * Finds for a school the fewest visits that clear a pest with a wished chance, over intervals of
  * {@value #SHORTEST} to {@value #LONGEST} days and up to {@value #MOST} visits. Among intervals
- * that serve with equally many visits it takes the one with the best chance.
+ * that serve with equally many visits it takes the one with the best chance. No visit holds what
+ * may not be used on its day ({@link WithinBounds}); a visit of which nothing is left is none.
  */
 public final class CourseSearch {
   public static final int SHORTEST = 2;
@@ -24,6 +25,9 @@ public final class CourseSearch {
   /** The chance of clearing at which a course is enough. */
   public static final double ENOUGH = 0.95;
 
+  /** After so many days without a visit a course is over. */
+  private static final int PAUSE = 2 * LONGEST;
+
   private final Remedies remedies;
 
   public CourseSearch(Remedies remedies) {
@@ -32,15 +36,28 @@ public final class CourseSearch {
 
   /** The school's course against the pest; empty when the school has none to offer. */
   public Optional<Course> find(School school, LifeCycle pest, Outlook outlook) {
-    return find(school, pest, outlook, means -> true);
+    return find(school, pest, outlook, For.ANY);
+  }
+
+  /**
+   * The plant that a course is for.
+   *
+   * @param bears whether it bears a means
+   * @param unhurt whether a means does not even mark it, so that it may come first
+   * @param earlier what was used on it before, on days below 0
+   */
+  public record For(
+      Predicate<Means> bears, Predicate<Means> unhurt, List<WithinBounds.Use> earlier) {
+    static final For ANY = new For(means -> true, means -> true, List.of());
   }
 
   /**
    * The school's course for a plant that does not bear every means; what it does not bear is left
-   * out. Empty when the school has none to offer, or when a visit would have nothing left.
+   * out, and what only hurts it does not come first. Empty when the school has none to offer, or
+   * when a visit would have nothing left.
    */
-  public Optional<Course> find(
-      School school, LifeCycle pest, Outlook outlook, Predicate<Means> bears) {
+  public Optional<Course> find(School school, LifeCycle pest, Outlook outlook, For plant) {
+    Predicate<Means> bears = plant.bears();
     School.Pattern whole = school.courses().get(pest.id());
     if (whole == null) {
       return Optional.empty();
@@ -58,7 +75,7 @@ public final class CourseSearch {
             .map(id -> remedies.means().find(id).orElseThrow())
             .filter(bears.negate())
             .toList();
-    return Optional.of(find(school, pattern, outlook).without(leftOut));
+    return find(school, pattern, outlook, plant).map(course -> course.without(leftOut));
   }
 
   private List<String> borne(List<String> ids, Predicate<Means> bears) {
@@ -69,26 +86,31 @@ public final class CourseSearch {
    * More visits at an interval never lower the chance, so the fewest that serve are found by
    * halving, and no more than the fewest found so far are tried.
    */
-  private Course find(School school, School.Pattern pattern, Outlook outlook) {
+  private Optional<Course> find(School school, School.Pattern pattern, Outlook outlook, For plant) {
     Course best = null;
     int most = MOST;
     for (int interval = SHORTEST; interval <= LONGEST; interval++) {
-      Course course = course(school, pattern, interval, most, outlook);
+      List<Visit> plan = plan(pattern, interval, most, outlook, plant);
+      if (plan.isEmpty()) {
+        continue;
+      }
+      Course course = course(school, interval, plan, outlook);
       if (course.enough()) {
-        course = fewest(course, pattern, outlook);
+        course = fewest(course, outlook);
         most = course.visits().size();
       }
       best = best == null || better(course, best) ? course : best;
     }
-    return best;
+    return Optional.ofNullable(best);
   }
 
-  private Course fewest(Course enough, School.Pattern pattern, Outlook outlook) {
+  private static Course fewest(Course enough, Outlook outlook) {
     Course best = enough;
     int tooFew = 0;
     while (best.visits().size() - tooFew > 1) {
       int middle = (best.visits().size() + tooFew) / 2;
-      Course tried = course(enough.school(), pattern, enough.interval(), middle, outlook);
+      List<Visit> plan = enough.visits().subList(0, middle);
+      Course tried = course(enough.school(), enough.interval(), plan, outlook);
       if (tried.enough()) {
         best = tried;
       } else {
@@ -98,9 +120,7 @@ public final class CourseSearch {
     return best;
   }
 
-  private Course course(
-      School school, School.Pattern pattern, int interval, int visits, Outlook outlook) {
-    List<Visit> plan = plan(pattern, interval, visits);
+  private static Course course(School school, int interval, List<Visit> plan, Outlook outlook) {
     return new Course(school, interval, plan, outlook.chance(plan), List.of());
   }
 
@@ -111,11 +131,30 @@ public final class CourseSearch {
     return one.chance() > other.chance();
   }
 
-  /** A school's visits at an interval. */
+  /** A school's visits at an interval, whatever may be used; for what others would do. */
   public List<Visit> plan(School.Pattern pattern, int interval, int visits) {
     return IntStream.range(0, visits)
         .mapToObj(i -> new Visit(i * interval, means(pattern.at(i))))
         .toList();
+  }
+
+  /** A school's visits at an interval within bounds; a longer plan begins with a shorter one. */
+  List<Visit> plan(School.Pattern pattern, int interval, int most, Outlook outlook, For plant) {
+    WithinBounds bounds =
+        new WithinBounds(outlook.celsius(), outlook.generation(), plant.earlier());
+    List<Visit> visits = new ArrayList<>();
+    int last = 0;
+    for (int turn = 0; turn * interval <= last + PAUSE && visits.size() < most; turn++) {
+      boolean first = visits.isEmpty();
+      List<Means> wished =
+          means(pattern.at(turn)).stream().filter(m -> !first || plant.unhurt().test(m)).toList();
+      List<Means> used = bounds.use(turn * interval, wished);
+      if (!used.isEmpty()) {
+        last = turn * interval;
+        visits.add(new Visit(last, used));
+      }
+    }
+    return visits;
   }
 
   private List<Means> means(List<String> ids) {

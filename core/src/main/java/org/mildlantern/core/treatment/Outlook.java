@@ -16,6 +16,7 @@ public final class Outlook {
   private static final int LONGEST = 500;
 
   private final LifeCycle pest;
+  private final double celsius;
   private final Population population;
   private final double[] start;
   private final int generation;
@@ -28,10 +29,16 @@ public final class Outlook {
    */
   public Outlook(LifeCycle pest, double celsius, double females) {
     this.pest = pest;
+    this.celsius = celsius;
     this.population = new Population(pest, celsius);
     this.start = population.settled(females);
     double days = Generation.of(pest, celsius).days();
     this.generation = Double.isFinite(days) ? (int) Math.min(Math.ceil(days), 200) : 200;
+  }
+
+  /** Warmth of the place in °C. */
+  public double celsius() {
+    return celsius;
   }
 
   /** Days of one generation, rounded up; 200 when it hardly develops. */

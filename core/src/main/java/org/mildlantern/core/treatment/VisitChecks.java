@@ -27,8 +27,7 @@ public final class VisitChecks {
   /** From this harm on, a weak plant is spared. */
   private static final int HARSH = 2;
 
-  /** Days that a leaf is given between two products sprayed on it. Rule of thumb. */
-  private static final int NEAR = 3;
+  private static final int YEAR = 365;
 
   /** For so many days released predators are taken to be alive. Rule of thumb. */
   private static final int PREDATORS_LIVE = 28;
@@ -101,6 +100,7 @@ public final class VisitChecks {
       checks.life(one);
       checks.patch(one);
       checks.others(one, means);
+      checks.often(one);
       checks.predators(one);
       checks.resistance(one);
     }
@@ -133,7 +133,7 @@ public final class VisitChecks {
   private void weather(Means means) {
     Means.Use use = means.use();
     if (day.air().celsius() != null && use.to() != null && day.air().celsius() > use.to()) {
-      add(true, means, "warm", day.air().celsius(), use.to());
+      add(true, means, "warm", day.air().celsius(), use.to(), isAlive(means) ? "yes" : "no");
     }
     if (day.air().celsius() != null && use.from() != null && day.air().celsius() < use.from()) {
       add(means.released(), means, "cold", day.air().celsius(), use.from());
@@ -152,6 +152,11 @@ public final class VisitChecks {
     if (use.wets() && slow) {
       add(false, means, "slow");
     }
+  }
+
+  /** Predators, nematodes, bacteria and spores. */
+  private static boolean isAlive(Means means) {
+    return means.mode().equals("biological");
   }
 
   private void life(Means means) {
@@ -186,38 +191,43 @@ public final class VisitChecks {
 
   private void others(Means means, List<Means> together) {
     for (Means other : together) {
-      if (gap(means, other) > 0) {
+      boolean products = other.product() && means.product() && !other.equals(means);
+      if (products
+          || means.bounds().notWith().contains(other.id())
+          || WithinBounds.gap(means, other) > 0) {
         add(true, means, "together", other.label().toLowerCase(Locale.ROOT));
       }
     }
     for (Used used : day.history().earlier()) {
       long since = since(used);
-      int gap = gap(means, used.means());
+      int gap = WithinBounds.gap(means, used.means());
       if (since >= 0 && since < gap) {
         add(true, means, "gap", used.means().label(), since, gap);
-      } else if (since >= 0
-          && since < NEAR
-          && !used.means().equals(means)
-          && sprayed(used.means())
-          && sprayed(means)
-          && !together.contains(used.means())) {
-        add(false, means, "near", used.means().label(), since, NEAR);
       }
     }
   }
 
-  private static boolean sprayed(Means means) {
-    return means.product() && means.use().as().equals("spray");
+  /** How often it was used before: too soon, or often enough for a year. */
+  private void often(Means means) {
+    List<Long> before =
+        day.history().earlier().stream()
+            .filter(used -> used.means().equals(means) && since(used) >= 0)
+            .map(this::since)
+            .sorted()
+            .toList();
+    int least = means.bounds().leastDays();
+    if (!before.isEmpty() && before.get(0) < least && means.product()) {
+      add(true, means, "soon", before.get(0), least);
+    }
+    Integer most = means.bounds().seasonMost();
+    long year = before.stream().filter(since -> since < YEAR).count();
+    if (most != null && year >= most) {
+      add(true, means, "season", year);
+    }
   }
 
   private long since(Used used) {
     return ChronoUnit.DAYS.between(used.day(), day.day());
-  }
-
-  private static int gap(Means one, Means other) {
-    return Math.max(
-        one.use().apart().getOrDefault(other.id(), 0),
-        other.use().apart().getOrDefault(one.id(), 0));
   }
 
   private void predators(Means means) {

@@ -77,7 +77,7 @@ class RemediesTest {
     assertThat(remedies.means().stream().filter(m -> m.legal() != Means.Legal.FREE))
         .isNotEmpty()
         .allMatch(m -> m.group().startsWith("IRAC") || m.group().startsWith("FRAC"))
-        .allMatch(m -> m.legal().note().contains("the label decides"));
+        .allMatch(m -> m.legal().note().contains("registered"));
   }
 
   @Test

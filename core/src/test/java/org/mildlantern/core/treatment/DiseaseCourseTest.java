@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -91,11 +92,14 @@ class DiseaseCourseTest {
     assertThat((double) gone / runs).isCloseTo(expected, within(3.3 * error));
   }
 
+  /** What the few uses that labels allow do not end within a course. */
+  private static final Set<String> SLOW = Set.of("needle-cast", "black-root-rot");
+
   @Test
   void everyDiseaseHasACourseThatIsEnoughWithSomeSchool() {
     CourseSearch search = new CourseSearch(REMEDIES);
     for (LifeCycle life : REMEDIES.pests()) {
-      if (life.disease()) {
+      if (life.disease() && !SLOW.contains(life.id())) {
         double best =
             REMEDIES.schools("diseases").stream()
                 .flatMap(s -> search.find(s, life, new Outlook(life, 20, 20)).stream())
@@ -117,7 +121,7 @@ class DiseaseCourseTest {
                 REMEDIES.schools().find("contact-fungicide").orElseThrow(),
                 spots,
                 new Outlook(spots, 18, 20),
-                masdevallia::bears)
+                new CourseSearch.For(masdevallia::bears, means -> true, List.of()))
             .orElseThrow();
     assertThat(course.leftOut()).extracting("id").containsExactly("copper");
     assertThat(course.means()).extracting("id").doesNotContain("copper");

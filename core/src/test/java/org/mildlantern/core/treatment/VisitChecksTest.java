@@ -96,7 +96,7 @@ class VisitChecksTest {
     warns("dry slowly", "monstera-deliciosa", "soap");
     celsius = 20.0;
     humidity = 40.0;
-    warns("wants 55", "monstera-deliciosa", "predatory-mites");
+    warns("wants 60", "monstera-deliciosa", "predatory-mites");
     sun = true;
     blocks("shade", "monstera-deliciosa", "soap");
   }
@@ -153,16 +153,31 @@ class VisitChecksTest {
   @Test
   void twoProductsTooNearEachOtherAreMinded() {
     earlier.add(new Used(means("soap"), TODAY.minusDays(2)));
-    warns("sprayed 2 days ago", "monstera-deliciosa", "pyrethrum");
-    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
-    earlier.set(0, new Used(means("soap"), TODAY.minusDays(3)));
+    blocks("2 days ago; 7 must lie between", "monstera-deliciosa", "pyrethrum");
+    earlier.set(0, new Used(means("soap"), TODAY.minusDays(7)));
     assertThat(checks("monstera-deliciosa", "pyrethrum")).isEmpty();
+    blocks("Never together", "monstera-deliciosa", "spinosyn", "pyrethrum");
+    assertThat(checks("monstera-deliciosa", "soap", "wash-off")).isEmpty();
+  }
+
+  @Test
+  void whatIsUsedAgainTooSoonOrTooOftenInAYearIsStopped() {
+    earlier.add(new Used(means("soap"), TODAY.minusDays(3)));
+    blocks("used 3 days ago; 5 days at least", "monstera-deliciosa", "soap");
+    earlier.set(0, new Used(means("soap"), TODAY.minusDays(5)));
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+    earlier.clear();
+    earlier.add(new Used(means("avermectin"), TODAY.minusDays(300)));
+    earlier.add(new Used(means("avermectin"), TODAY.minusDays(200)));
+    blocks("2 times within a year", "monstera-deliciosa", "avermectin");
+    earlier.set(0, new Used(means("avermectin"), TODAY.minusDays(365)));
+    assertThat(checks("monstera-deliciosa", "avermectin")).noneMatch(c -> c.blocks());
   }
 
   @Test
   void predatorsAreNotReleasedOntoResiduesNorKilledUnsaid() {
     earlier.add(new Used(means("avermectin"), TODAY.minusDays(10)));
-    blocks("kills what you release for 21 days", "monstera-deliciosa", "predatory-mites");
+    blocks("kills what you release for 28 days", "monstera-deliciosa", "predatory-mites");
     earlier.set(0, new Used(means("predatory-mites"), TODAY.minusDays(10)));
     warns("were released 10 days ago", "monstera-deliciosa", "soap");
     assertThat(checks("monstera-deliciosa", "wipe")).isEmpty();

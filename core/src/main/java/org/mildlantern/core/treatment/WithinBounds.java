@@ -1,0 +1,151 @@
+package org.mildlantern.core.treatment;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.words.Words;
+
+/**
+ * Lays a plan out day by day within what labels, handbooks and resistance allow: a means that may
+ * not be used on a day is left out of it. What was used on the plant before counts.
+ *
+ * <p>The bounds of each means stand with it. Besides: two products never go on at one visit; a leaf
+ * rests between different sprays; a resistance group is used twice at most and within a generation,
+ * and then not for another one (IRAC and FRAC advice); so many sprays in a month and in a year are
+ * enough (rules of thumb).
+ */
+public final class WithinBounds {
+  /** Days between different sprays on a leaf when nothing else is said. Rule of thumb. */
+  static final int NEAR = 3;
+
+  private static final int YEAR = 365;
+  private static final int MONTH = 30;
+  private static final int SPRAYS_A_MONTH = 6;
+  private static final int SPRAYS_A_YEAR = 16;
+  private static final int OF_A_GROUP = 2;
+  private static final int LONGEST_BLOCK = 21;
+
+  /**
+   * A use of a means.
+   *
+   * @param day of the course; below 0 before it
+   */
+  public record Use(Means means, int day) {}
+
+  private static final Words WORDS = Words.of(WithinBounds.class);
+
+  /** The bounds of a product in words, for example for the page of a course. */
+  public static String words(Means means) {
+    Means.Bounds bounds = means.bounds();
+    return WORDS.say(
+        "bounds",
+        means.label(),
+        bounds.leastDays(),
+        bounds.mostUses() == null ? 0 : bounds.mostUses(),
+        bounds.seasonMost() == null ? 0 : bounds.seasonMost());
+  }
+
+  private final double celsius;
+  private final int generation;
+  private final List<Use> uses = new ArrayList<>();
+
+  /**
+   * Bounds for a plant.
+   *
+   * @param generation of the pest in days
+   * @param earlier what was used before the course, on days below 0
+   */
+  public WithinBounds(double celsius, int generation, List<Use> earlier) {
+    this.celsius = celsius;
+    this.generation = generation;
+    uses.addAll(earlier);
+  }
+
+  /** Uses of the wished means what may be used on a day; days come in order. */
+  List<Means> use(int day, List<Means> wished) {
+    List<Means> used = new ArrayList<>();
+    for (Means means : wished) {
+      if (allows(means, day) && used.stream().allMatch(other -> together(means, other))) {
+        used.add(means);
+      }
+    }
+    used.forEach(means -> uses.add(new Use(means, day)));
+    return used;
+  }
+
+  private static boolean together(Means one, Means other) {
+    return !(one.product() && other.product())
+        && !one.bounds().notWith().contains(other.id())
+        && !other.bounds().notWith().contains(one.id())
+        && gap(one, other) == 0;
+  }
+
+  /** Days that must lie between two means. */
+  static int gap(Means one, Means other) {
+    int gap =
+        Math.max(
+            one.bounds().gapAfter().getOrDefault(other.id(), 0),
+            other.bounds().gapAfter().getOrDefault(one.id(), 0));
+    boolean onOneLeaf = one.sprayed() && other.sprayed() && !one.equals(other);
+    return onOneLeaf ? Math.max(gap, Math.max(rest(one), rest(other))) : gap;
+  }
+
+  private static int rest(Means means) {
+    Integer rest = means.bounds().restFromSprays();
+    return rest == null ? NEAR : rest;
+  }
+
+  /** Whether the means may be used on a day, whatever else is. */
+  public boolean allows(Means means, int day) {
+    return means.worksAt(celsius)
+        && oftenEnough(means, day)
+        && uses.stream().noneMatch(use -> tooNear(means, day, use))
+        && (!means.wearsOut() || groupAllows(means.group(), day))
+        && (!means.sprayed() || spraysAllow(day));
+  }
+
+  private static boolean tooNear(Means means, int day, Use use) {
+    int since = day - use.day();
+    int least = means.equals(use.means()) ? means.bounds().leastDays() : gap(means, use.means());
+    boolean killed = means.released() && since < use.means().harmsPredators();
+    return since < least || killed;
+  }
+
+  private boolean oftenEnough(Means means, int day) {
+    Means.Bounds bounds = means.bounds();
+    return (bounds.mostUses() == null || since(means, 0) < bounds.mostUses())
+        && (bounds.seasonMost() == null || since(means, day - YEAR + 1) < bounds.seasonMost());
+  }
+
+  private long since(Means means, int day) {
+    return uses.stream().filter(use -> use.means().equals(means) && use.day() >= day).count();
+  }
+
+  private boolean spraysAllow(int day) {
+    return sprays(day - MONTH + 1) < SPRAYS_A_MONTH && sprays(day - YEAR + 1) < SPRAYS_A_YEAR;
+  }
+
+  private long sprays(int from) {
+    return uses.stream().filter(use -> use.means().sprayed() && use.day() >= from).count();
+  }
+
+  /** A group may go on within its block, and begin a new one a generation after its last use. */
+  private boolean groupAllows(String group, int day) {
+    List<Integer> days =
+        uses.stream()
+            .filter(use -> use.means().wearsOut() && use.means().group().equals(group))
+            .map(Use::day)
+            .sorted(Comparator.naturalOrder())
+            .toList();
+    if (days.isEmpty() || day - days.get(days.size() - 1) >= generation) {
+      return true;
+    }
+    int first = days.size() - 1;
+    while (first > 0 && days.get(first) - days.get(first - 1) < generation) {
+      first--;
+    }
+    int block = days.get(first);
+    return days.size() - first < OF_A_GROUP && day - block < Math.min(generation, LONGEST_BLOCK);
+  }
+}
