@@ -1,10 +1,13 @@
 package org.mildlantern.app.treatment;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -14,9 +17,15 @@ import org.mildlantern.core.words.Words;
  * @param rows lines of equal number with their labels
  * @param columns days with their labels
  * @param visits where the plan's visits lie
+ * @param left how many there are at its end if it does not clear, in words
  */
 record ForecastChart(
-    List<Curve> curves, List<Tick> rows, List<Tick> columns, List<Double> visits, String told) {
+    List<Curve> curves,
+    List<Tick> rows,
+    List<Tick> columns,
+    List<Double> visits,
+    String told,
+    String left) {
   private static final Words WORDS = Words.of(ForecastChart.class);
 
   static final int WIDTH = 640;
@@ -46,8 +55,9 @@ record ForecastChart(
    * Draws series of equal length.
    *
    * @param visitDays days of the plan's visits
+   * @param left numbers when it is judged, if any are left
    */
-  static ForecastChart of(List<Series> series, List<Integer> visitDays) {
+  static ForecastChart of(List<Series> series, List<Integer> visitDays, Outlook.IfLeft left) {
     int days = series.get(0).days().length - 1;
     double start = series.get(0).total(0);
     double most = Math.pow(10, Math.ceil(Math.log10(start)) + 2);
@@ -70,7 +80,8 @@ record ForecastChart(
         rows,
         columns,
         visitDays.stream().filter(d -> d <= days).map(d -> x(d, days)).toList(),
-        WORDS.say("forecast", start, days, told(series, days)));
+        WORDS.say("forecast", start, days, told(series, days)),
+        WORDS.say("if-left", twoFigures(left.least()), twoFigures(left.most())));
   }
 
   private static String told(List<Series> series, int days) {
@@ -83,9 +94,12 @@ record ForecastChart(
     if (value < GONE) {
       return "none";
     }
-    return value > 1e6
-        ? "over a million"
-        : WORDS.say(value >= 10 ? "about" : "about-tenths", value);
+    return value > 1e6 ? "over a million" : WORDS.say("about-figures", twoFigures(value));
+  }
+
+  /** No forecast is surer than two figures. */
+  private static String twoFigures(double value) {
+    return new BigDecimal(value).round(new MathContext(2)).toPlainString();
   }
 
   private static Curve curve(Series series, int days, double most) {

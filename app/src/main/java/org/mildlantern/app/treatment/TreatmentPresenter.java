@@ -269,7 +269,9 @@ class TreatmentPresenter {
         List.of(
             new ForecastChart.Series("nothing done", "nothing", outlook.forecast(List.of(), days)),
             new ForecastChart.Series("one visit", "once", outlook.forecast(once, days)),
-            new ForecastChart.Series("this course", "plan", outlook.forecast(plan, days))),
-        plan.stream().map(Visit::day).toList());
+            new ForecastChart.Series(
+                "this course, while any are left", "plan", outlook.whileAnyAreLeft(plan, days))),
+        plan.stream().map(Visit::day).toList(),
+        outlook.ifLeft(plan));
   }
 }

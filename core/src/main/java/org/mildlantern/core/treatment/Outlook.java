@@ -1,5 +1,6 @@
 package org.mildlantern.core.treatment;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import org.mildlantern.core.knowledge.LifeCycle;
@@ -61,6 +62,39 @@ public final class Outlook {
   /** Expected numbers by stage at the end of each day, the grown stage last. */
   public double[][] forecast(Collection<Visit> visits, int days) {
     return population.forecast(start, Killing.survival(pest, visits, days));
+  }
+
+  /** Above this chance of being cleared nothing is expected any more. */
+  private static final double CLEARED = 0.999;
+
+  /**
+   * Expected numbers as {@link #forecast} gives them, but of those outcomes in which any are left
+   * on the day; 0 where it is as good as cleared. A mean over all outcomes would climb beside a
+   * good chance of clearing, for the few that are not cleared.
+   */
+  public double[][] whileAnyAreLeft(Collection<Visit> visits, int days) {
+    double[][] survival = Killing.survival(pest, visits, days);
+    double[][] expected = population.forecast(start, survival);
+    for (int day = 1; day < expected.length; day++) {
+      double cleared = population.clearing(start, Arrays.copyOf(survival, day));
+      for (int s = 0; s < expected[day].length; s++) {
+        expected[day][s] = cleared > CLEARED ? 0 : expected[day][s] / (1 - cleared);
+      }
+    }
+    return expected;
+  }
+
+  /**
+   * How many there are when the plan is judged, if any: eight in ten outcomes lie between. Numbers
+   * of a line that goes on scatter exponentially about their mean (Yaglom 1947).
+   */
+  public record IfLeft(double least, double most) {}
+
+  public IfLeft ifLeft(Collection<Visit> visits) {
+    int days = horizon(visits);
+    double[][] expected = whileAnyAreLeft(visits, days);
+    double mean = Arrays.stream(expected[expected.length - 1]).sum();
+    return new IfLeft(Math.max(1, -Math.log(0.9) * mean), Math.max(1, -Math.log(0.1) * mean));
   }
 
   /** The labels of the stages in the order of a forecast's columns. */

@@ -1,8 +1,10 @@
 package org.mildlantern.core.treatment;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -57,6 +59,28 @@ class CourseSearchTest {
     double after = days[1][1] + days[1][2];
     assertThat(after).isLessThan(days[0][1] + days[0][2]);
     assertThat(days[30][1] + days[30][2]).isGreaterThan(days[0][1] + days[0][2]);
+  }
+
+  @Test
+  void aForecastDoesNotContradictItsChance() {
+    Outlook outlook = new Outlook(pest("spider-mites"), 19, 150);
+    Course course =
+        search.find(school("soap-and-water"), pest("spider-mites"), outlook).orElseThrow();
+    int days = outlook.horizon(course.visits());
+    double mean = sum(outlook.forecast(course.visits(), days)[days]);
+    double left = sum(outlook.whileAnyAreLeft(course.visits(), days)[days]);
+    assertThat(left * (1 - course.chance())).isCloseTo(mean, within(1e-6 * left));
+    assertThat(left).isGreaterThan(1);
+    Outlook.IfLeft band = outlook.ifLeft(course.visits());
+    assertThat(band.least()).isGreaterThanOrEqualTo(1).isLessThan(left);
+    assertThat(band.most()).isGreaterThan(left);
+    double[][] untreated = outlook.whileAnyAreLeft(List.of(), 20);
+    assertThat(sum(untreated[20]))
+        .isCloseTo(sum(outlook.forecast(List.of(), 20)[20]), within(1e-6));
+  }
+
+  private static double sum(double[] numbers) {
+    return Arrays.stream(numbers).sum();
   }
 
   @Test
