@@ -101,6 +101,7 @@ class CaseController {
                     CaseView.Step::id, s -> Decibans.percent(s.answer().probabilityAfter()))));
     model.addAttribute("otherChanges", otherChanges(found, plant));
     model.addAttribute("treatable", remedies.pests().find(found.cause().id()).isPresent());
+    model.addAttribute("rot", remedies.rots().find(found.cause().id()).isPresent());
     model.addAttribute("noCourse", remedies.without(found.cause().id()).orElse(null));
     model.addAttribute("outcomes", Outcome.values());
     return "cases/page";

@@ -83,7 +83,7 @@ interface EntryRepository extends CollectionRepository<Entry> {
   @Query(
       "select e from Entry e where e.plantId in :plants and e.kind in :kinds and e.at >= :from"
           + " and not e.superseded order by e.at, e.id")
-  List<Entry> ofPots(Collection<Long> plants, Collection<NoteKind> kinds, Instant from);
+  List<Entry> ofKinds(Collection<Long> plants, Collection<NoteKind> kinds, Instant from);
 
   @Query("select e.readingKey from Entry e where e.readingKey in :keys")
   List<String> knownKeys(Collection<String> keys);

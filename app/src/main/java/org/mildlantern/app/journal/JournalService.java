@@ -252,7 +252,7 @@ public class JournalService {
   @Transactional(readOnly = true)
   public Map<Long, List<Entry>> potsSince(Collection<Long> plantIds, LocalDate from) {
     return entries
-        .ofPots(plantIds, ABOUT_POTS, from.atStartOfDay(scope.zone()).toInstant())
+        .ofKinds(plantIds, ABOUT_POTS, from.atStartOfDay(scope.zone()).toInstant())
         .stream()
         .collect(Collectors.groupingBy(Entry::plantId));
   }
@@ -262,7 +262,15 @@ public class JournalService {
   public List<Entry> feltSince(Collection<Long> plantIds, LocalDate from) {
     return plantIds.isEmpty()
         ? List.of()
-        : entries.ofPots(plantIds, Set.of(NoteKind.FELT), start(from));
+        : entries.ofKinds(plantIds, Set.of(NoteKind.FELT), start(from));
+  }
+
+  /** Entries of some kinds on plants since the beginning of a day, by plant, the first first. */
+  @Transactional(readOnly = true)
+  public Map<Long, List<Entry>> since(
+      Collection<Long> plantIds, LocalDate from, Set<NoteKind> kinds) {
+    return entries.ofKinds(plantIds, kinds, start(from)).stream()
+        .collect(Collectors.groupingBy(Entry::plantId));
   }
 
   /** Which of the keys under which devices sent readings are known already. */

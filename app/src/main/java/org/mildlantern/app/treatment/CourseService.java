@@ -100,6 +100,15 @@ public class CourseService {
                         }));
   }
 
+  /** Whether a case is one of a rot, which is cut and watched and has no course of visits. */
+  @Transactional(readOnly = true)
+  boolean isRot(Long caseId) {
+    return cases
+        .find(caseId)
+        .filter(kase -> remedies.rots().find(kase.cause().id()).isPresent())
+        .isPresent();
+  }
+
   /** What each school would do for this plant. */
   List<Course> offers(Ground ground, Outlook outlook) {
     CourseSearch.For plant = plant(ground);
@@ -222,6 +231,9 @@ public class CourseService {
     }
     if (ground.plant().archived()) {
       throw new IllegalStateException("The plant is in the archive; bring it back first.");
+    }
+    if (isRot(ground.kase().id())) {
+      throw new IllegalStateException("A rot is cut out and watched; it has no course of visits.");
     }
     if (courses.openOf(ground.kase().id()).isPresent()) {
       throw new IllegalStateException("A course is under way; end it first.");

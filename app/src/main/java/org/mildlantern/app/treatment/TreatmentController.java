@@ -57,7 +57,7 @@ class TreatmentController {
       @RequestParam(defaultValue = "SOME") Infestation size,
       @RequestParam(required = false) String school,
       Model model) {
-    return page(id, size, school, model);
+    return courses.isRot(id) ? "redirect:/cases/" + id + "/rot" : page(id, size, school, model);
   }
 
   private String page(Long id, Infestation size, String school, Model model) {

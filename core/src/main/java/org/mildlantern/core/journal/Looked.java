@@ -23,7 +23,9 @@ public record Looked(What what, Long lookId) implements Note {
     /** At a patch that was treated to see whether the leaf bears it. */
     PATCH,
     /** For a pest or disease, with a count. */
-    PEST
+    PEST,
+    /** At the edge of a rot. */
+    ROT
   }
 
   @Override

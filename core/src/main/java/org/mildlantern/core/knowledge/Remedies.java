@@ -13,6 +13,7 @@ public final class Remedies {
   private final Table<LifeCycle> pests;
   private final Table<Means> means;
   private final Table<School> schools;
+  private final Table<Rot> rots;
   private final Table<Without> without;
   private final Table<Sensitivity> sensitivities;
 
@@ -21,6 +22,7 @@ public final class Remedies {
 
   Remedies(Shelf shelf, Knowledge knowledge) {
     pests = shelf.table("life", "treatment/lives", "pests", LifeCycle.class);
+    rots = shelf.table("rot", "treatment/rots.yaml", "rots", Rot.class);
     without = shelf.table("cause", "treatment/without.yaml", "without", Without.class);
     sensitivities =
         shelf.table("sensitivity", "treatment/sensitive.yaml", "sensitive", Sensitivity.class);
@@ -37,6 +39,9 @@ public final class Remedies {
       if (pest.lower() >= pest.upper()) {
         shelf.wrong(pests, pest.id(), "lower", "not below upper");
       }
+    }
+    for (Rot rot : rots) {
+      shelf.refers(rots, rot.id(), "id", List.of(rot.id()), knowledge.causes());
     }
     for (Without one : without) {
       shelf.refers(without, one.id(), "id", List.of(one.id()), knowledge.causes());
@@ -91,6 +96,11 @@ public final class Remedies {
 
   public Table<LifeCycle> pests() {
     return pests;
+  }
+
+  /** Rots, which no course of visits clears. */
+  public Table<Rot> rots() {
+    return rots;
   }
 
   public Table<Means> means() {
