@@ -31,6 +31,9 @@ public record RotOdds(Rot rot, double celsius) {
 
   private static final double OF_COOLNESS = 5;
 
+  /** Where little is left, coolness wins no more than this share of it. */
+  private static final double COOL_SHARE = 0.25;
+
   /** What remains of the odds when the wound cannot be kept dry. */
   private static final double WET = 0.5;
 
@@ -78,7 +81,8 @@ public record RotOdds(Rot rot, double celsius) {
     double[] rising = {SOUND[4], SOUND[3], SOUND[2], SOUND[1], SOUND[0]};
     double[] risingOdds = {odds[4], odds[3], odds[2], odds[1], odds[0]};
     double percent = between(rising, risingOdds, 100 * sound);
-    percent += celsius > HOT ? -OF_HEAT : celsius < COOL ? OF_COOLNESS : 0;
+    percent +=
+        celsius > HOT ? -OF_HEAT : celsius < COOL ? Math.min(OF_COOLNESS, COOL_SHARE * percent) : 0;
     double chance = Math.max(0, Math.min(95, percent)) / 100 * (dry ? 1 : WET);
     return sound <= 0 ? 0 : chance;
   }
