@@ -20,6 +20,7 @@ import org.mildlantern.core.knowledge.School;
 import org.mildlantern.core.pest.Generation;
 import org.mildlantern.core.treatment.CountBand;
 import org.mildlantern.core.treatment.Course;
+import org.mildlantern.core.treatment.CourseSearch;
 import org.mildlantern.core.treatment.NotWorking;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Visit;
@@ -88,7 +89,7 @@ class TreatmentPresenter {
             lives(ground.pest())),
         size,
         new TreatmentView.Schools(
-            found.stream().map(c -> offer(c, c == shown, followed)).toList(),
+            found.stream().map(c -> offer(c, outlook, c == shown, followed)).toList(),
             courses.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList()),
         new TreatmentView.Plan(
             picked == null ? null : running(picked, outlook, plan, ground.plant(), its),
@@ -190,7 +191,8 @@ class TreatmentPresenter {
         .toList();
   }
 
-  private TreatmentView.Offer offer(Course course, boolean shown, School followed) {
+  private TreatmentView.Offer offer(
+      Course course, Outlook outlook, boolean shown, School followed) {
     return new TreatmentView.Offer(
         new TreatmentView.Offer.Choice(
             course.school().id(),
@@ -205,7 +207,8 @@ class TreatmentPresenter {
             AMOUNTS.get(
                 course.cost() == 0 ? 0 : course.cost() < 4 ? 1 : course.cost() < 20 ? 2 : 3),
             AMOUNTS.get(course.harm())),
-        new TreatmentView.Offer.Hope(Decibans.percent(course.chance()), course.enough()),
+        new TreatmentView.Offer.Hope(
+            Decibans.percent(course.chance()), below(course.chance(), outlook, course.visits())),
         course.means(),
         course.leftOut());
   }
@@ -243,7 +246,7 @@ class TreatmentPresenter {
             .toList(),
         new TreatmentView.Running.Outlook(
             Decibans.percent(chance),
-            chance >= org.mildlantern.core.treatment.CourseSearch.ENOUGH,
+            below(chance, outlook, plan),
             picked.course().begunOn().plusDays(outlook.horizon(plan))),
         new TreatmentView.Running.Progress(
             (int) rows.stream().filter(r -> r.state().equals("done")).count(), left),
@@ -253,6 +256,19 @@ class TreatmentPresenter {
             quarantines.of(plant).orElse(null),
             picked.course().begunOn(),
             today));
+  }
+
+  /** The share of the numbers up to which a pest counts as kept low. Rule of thumb. */
+  private static final double LOW = 0.5;
+
+  private static String below(double chance, Outlook outlook, List<Visit> plan) {
+    if (chance >= CourseSearch.ENOUGH) {
+      return "";
+    }
+    double remaining = outlook.remaining(plan);
+    return remaining <= LOW
+        ? WORDS.say("kept-low", Math.max(1, Math.round(100 * remaining)))
+        : WORDS.say("not-kept");
   }
 
   private String without(CourseService.Picked picked, TreatmentVisit skipped, Outlook outlook) {

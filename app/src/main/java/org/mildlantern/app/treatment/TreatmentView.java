@@ -43,8 +43,12 @@ record TreatmentView(
     /** What it takes. */
     record Effort(int visits, String rhythm, long minutes, String cost, String harm) {}
 
-    /** How likely it clears the plant. */
-    record Hope(String chance, boolean enough) {}
+    /**
+     * How likely it clears the plant.
+     *
+     * @param below what it comes to when that is not enough; empty when it is
+     */
+    record Hope(String chance, String below) {}
   }
 
   /**
@@ -61,7 +65,7 @@ record TreatmentView(
       Progress progress,
       CourseCalendar calendar) {
     /** How likely it clears the plant, and when that is known. */
-    record Outlook(String chance, boolean enough, LocalDate judgedOn) {}
+    record Outlook(String chance, String below, LocalDate judgedOn) {}
 
     /** Visits made and to come. */
     record Progress(int done, int left) {}
@@ -70,8 +74,9 @@ record TreatmentView(
       return outlook.chance();
     }
 
-    public boolean enough() {
-      return outlook.enough();
+    /** What it comes to when it is not enough; empty when it is. */
+    public String below() {
+      return outlook.below();
     }
 
     public LocalDate judgedOn() {

@@ -32,6 +32,6 @@ public record Sensitivity(
   private boolean names(Taxon taxon) {
     return taxa.contains(taxon.id())
         || taxa.contains(taxon.like())
-        || taxa.contains(taxon.name().split(" ")[0].toLowerCase(Locale.ROOT));
+        || taxa.contains(taxon.genus().toLowerCase(Locale.ROOT));
   }
 }

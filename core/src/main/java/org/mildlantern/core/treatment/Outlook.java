@@ -97,6 +97,16 @@ public final class Outlook {
     return new IfLeft(Math.max(1, -Math.log(0.9) * mean), Math.max(1, -Math.log(0.1) * mean));
   }
 
+  /**
+   * What the numbers come to on the mean when the plan is judged, as a share of those at its
+   * beginning: the yardstick of what keeps a pest low without ending it.
+   */
+  public double remaining(Collection<Visit> visits) {
+    int days = horizon(visits);
+    double[][] expected = forecast(visits, days);
+    return Arrays.stream(expected[days]).sum() / Arrays.stream(expected[0]).sum();
+  }
+
   /** The labels of the stages in the order of a forecast's columns. */
   public List<String> stages() {
     return java.util.stream.Stream.concat(
