@@ -24,147 +24,6 @@ import org.mildlantern.core.words.Words;
 final class Grammar {
   private static final Words WORDS = Words.of(Grammar.class);
 
-  private static final Set<String> PER =
-      Set.of(
-          "/", "per", "in", "into", "to", "make", "makes", "up", "for", "each", "every", "je",
-          "pro", "auf", "für", "por", "pour", "par", "dans", "en", "op", "voor", "al", "ogni",
-          "cada", "chaque", "with", "mit", "avec", "con", "ad", "su", "sur", "zu", "a", ":", "=",
-          "on");
-
-  private static final Set<String> WATER =
-      Set.of(
-          "of",
-          "the",
-          "water",
-          "wasser",
-          "eau",
-          "d",
-          "'",
-          "’",
-          "de",
-          "agua",
-          "acqua",
-          "di",
-          "spray",
-          "mix",
-          "mixture",
-          "solution",
-          "finished",
-          "wasseraufwand",
-          "spritzbrühe",
-          "brühe",
-          "giesswasser",
-          "giess",
-          "gießwasser",
-          "lukewarm",
-          "clean",
-          "soft",
-          "rain",
-          "tap",
-          "total");
-
-  private static final Set<String> MEDIUM =
-      Set.of(
-          "medium",
-          "media",
-          "substrate",
-          "substrat",
-          "compost",
-          "soil",
-          "erde",
-          "blumenerde",
-          "peat",
-          "bark",
-          "terreau",
-          "sustrato",
-          "terriccio");
-
-  private static final Set<String> TIMES =
-      Set.of(
-          "day",
-          "days",
-          "d",
-          "week",
-          "weeks",
-          "wk",
-          "h",
-          "hour",
-          "hours",
-          "month",
-          "months",
-          "min",
-          "minutes",
-          "x",
-          "×",
-          "times",
-          "time",
-          "application",
-          "applications",
-          "treatment",
-          "treatments",
-          "spray",
-          "sprays",
-          "season",
-          "year",
-          "tage",
-          "tagen",
-          "wochen",
-          "mal",
-          "jours",
-          "fois",
-          "días",
-          "giorni",
-          "°",
-          "c",
-          "f",
-          "nd",
-          "st",
-          "th",
-          "rd");
-
-  private static final Set<String> MOST_ALLOWED =
-      Set.of(
-          "exceed",
-          "exceeding",
-          "max",
-          "maximum",
-          "maximal",
-          "höchstens",
-          "most",
-          "upto",
-          "than",
-          "über",
-          "überschreiten",
-          "dépasser",
-          "limit");
-
-  private static final Set<String> TAKE =
-      Set.of(":", ",", "use", "add", "take", "mix", "nehmen", "-", "=");
-
-  private static final Set<String> MEASURED_BY =
-      Set.of("(", "=", "≈", "about", "approx", "ca", "i", "e");
-
-  private static final Set<String> SOLID =
-      Set.of(
-          "powder",
-          "powdered",
-          "granule",
-          "granules",
-          "pulver",
-          "granulat",
-          "poudre",
-          "polvo",
-          "polvere",
-          "crystals");
-
-  private static final Set<String> READY =
-      Set.of("ready", "undiluted", "unverdünnt", "gebrauchsfertig", "neat");
-
-  private static final Set<String> ACTIVE = Set.of("active", "wirkstoff", "ai");
-
-  private static final Set<String> COUNTED =
-      Set.of("million", "millions", "billion", "mio", "mrd", "nematodes", "cfu", "spores");
-
   private final Cursor at;
   private final Setting setting;
   private final Numbers numbers;
@@ -190,10 +49,10 @@ final class Grammar {
    * @throws Refusal when it cannot be read so
    */
   LabelRate label() {
-    if (at.has(COUNTED)) {
+    if (at.has(LabelWords.COUNTED)) {
       throw new Refusal("label.counted");
     }
-    if (at.has(ACTIVE)) {
+    if (at.has(LabelWords.ACTIVE)) {
       throw new Refusal("label.active");
     }
     boolean atMost = lead();
@@ -226,11 +85,11 @@ final class Grammar {
         }
         continue;
       }
-      atMost |= at.at(MOST_ALLOWED) || at.at("up");
+      atMost |= at.at(LabelWords.MOST_ALLOWED) || at.at("up");
       at.next();
     }
     throw new Refusal(
-        at.has(READY) || at.has(Set.of("dilute")) ? "label.ready" : "label.no-number");
+        at.has(LabelWords.READY) || at.has(Set.of("dilute")) ? "label.ready" : "label.no-number");
   }
 
   /** Whether a number in words stands before a unit, and is no mere article. */
@@ -301,7 +160,7 @@ final class Grammar {
     double one = numbers.number();
     part();
     boolean in = at.at(Set.of("in"));
-    if (!at.skip(Set.of(":", "in", "to", "+", "zu", "per", "auf"))) {
+    if (!at.skip(LabelWords.TO_WATER)) {
       throw new Refusal("label.unread");
     }
     part();
@@ -316,12 +175,11 @@ final class Grammar {
     } else {
       at.back(before);
     }
-    if (at.unit() != null
-        && !at.at(Set.of("part", "parts", "teile", "teilen", "parties", "partes", "parti"))) {
+    if (at.unit() != null && !at.at(LabelWords.PARTS)) {
       throw new Refusal("label.unread");
     }
     part();
-    while (at.skip(WATER)) {
+    while (at.skip(LabelWords.WATER)) {
       continue;
     }
     if (one <= 0 || of < one) {
@@ -348,14 +206,14 @@ final class Grammar {
   private void part() {
     if (at.unit() == Unit.PART) {
       at.next();
-      for (int i = 0; i < 3 && at.word().isPresent() && !at.at(PER); i++) {
+      for (int i = 0; i < 3 && at.word().isPresent() && !at.at(LabelWords.PER); i++) {
         at.next();
       }
     }
   }
 
   private boolean solid() {
-    return setting.solid() || at.has(SOLID);
+    return setting.solid() || at.has(LabelWords.SOLID);
   }
 
   /** {@code 5 ml in 2 l}. */
@@ -365,7 +223,7 @@ final class Grammar {
     boolean beside = at.at("+");
     if (!at.skip("+")) {
       boolean found = false;
-      while (at.at(PER)) {
+      while (at.at(LabelWords.PER)) {
         at.next();
         found = true;
       }
@@ -382,7 +240,7 @@ final class Grammar {
     if (!holder.is(Unit.Kind.VOLUME)) {
       throw new Refusal("label.unread");
     }
-    while (at.skip(WATER) || at.skip(TAKE)) {
+    while (at.skip(LabelWords.WATER) || at.skip(LabelWords.TAKE)) {
       continue;
     }
     Amount amount = amount();
@@ -423,27 +281,14 @@ final class Grammar {
   private boolean followedByPer() {
     int before = at.place();
     productWords();
-    boolean per = at.at(PER);
+    boolean per = at.at(LabelWords.PER);
     at.back(before);
     return per;
   }
 
   /** A unit of amounts, past what is said about it. */
   private Unit unit() {
-    while (at.skip(
-        Set.of(
-            "us",
-            "imperial",
-            "imp",
-            "uk",
-            "metric",
-            "level",
-            "full",
-            "standard",
-            "liquid",
-            "fluid",
-            "american",
-            "british"))) {
+    while (at.skip(LabelWords.WHOSE)) {
       continue;
     }
     if (at.at(Set.of("heaped", "heaping", "rounded", "gestrichen", "gehäufter"))) {
@@ -467,10 +312,10 @@ final class Grammar {
   /** The size of a unit, given or confirmed by what stands in brackets behind it. */
   private double printedSize(Unit unit, Range range, double size) {
     int before = at.place();
-    if (!at.at(MEASURED_BY)) {
+    if (!at.at(LabelWords.MEASURED_BY)) {
       return size;
     }
-    while (at.skip(MEASURED_BY)) {
+    while (at.skip(LabelWords.MEASURED_BY)) {
       continue;
     }
     if (!at.atDigits()) {
@@ -484,6 +329,10 @@ final class Grammar {
       at.skip("-");
       in = unit();
     } catch (Refusal none) {
+      at.back(before);
+      return size;
+    }
+    if (at.at("/")) {
       at.back(before);
       return size;
     }
@@ -504,7 +353,7 @@ final class Grammar {
 
   /** The name of the product between an amount and what it is for. */
   private void productWords() {
-    for (int i = 0; i < 6 && at.word().isPresent() && !at.at(PER); i++) {
+    for (int i = 0; i < 6 && at.word().isPresent() && !at.at(LabelWords.PER); i++) {
       if (at.unit() != null && at.unit().kind() != Unit.Kind.VESSEL) {
         return;
       }
@@ -519,36 +368,15 @@ final class Grammar {
       number = numbers.number();
     }
     at.skip("-");
-    while (at.skip(
-        Set.of(
-            "us",
-            "imperial",
-            "imp",
-            "uk",
-            "level",
-            "full",
-            "american",
-            "british",
-            "finished",
-            "of"))) {
+    while (at.skip(LabelWords.WHOSE_WATER)) {
       continue;
     }
     Unit unit = at.unit();
     if (unit == null) {
       throw new Refusal(
-          at.at(MEDIUM)
+          at.at(LabelWords.MEDIUM)
               ? "label.of-medium"
-              : at.at(
-                      Set.of(
-                          "can",
-                          "bucket",
-                          "watering",
-                          "sprayer",
-                          "bottle",
-                          "giesskanne",
-                          "gießkanne"))
-                  ? "label.which-can"
-                  : "label.per-what");
+              : at.at(LabelWords.CANS) ? "label.which-can" : "label.per-what");
     }
     if (number <= 0) {
       throw new Refusal("label.no-water");
@@ -564,7 +392,14 @@ final class Grammar {
           throw new Refusal("label.per-what");
         }
         at.next();
-        yield rate(amount, 1, Per.POT, WORDS.say("read.for-pot", amount.words(), holder));
+        yield rate(
+            amount,
+            1,
+            Per.POT,
+            WORDS.say(
+                "read.for-pot",
+                amount.words(),
+                unit.words(LabelRate.number(number), true, setting.region())));
       }
       case PLANT -> rate(amount, number, Per.PLANT, WORDS.say("read.for", amount.words(), holder));
       case POT -> rate(amount, number, Per.POT, WORDS.say("read.for", amount.words(), holder));
@@ -582,14 +417,14 @@ final class Grammar {
       return rate(amount, 1, Per.POT, WORDS.say("read.for-pot", amount.words(), holder));
     }
     int before = at.place();
-    while (at.skip(WATER) || at.skip(Set.of("potting", "growing", "moist"))) {
+    while (at.skip(LabelWords.WATER) || at.skip(Set.of("potting", "growing", "moist"))) {
       continue;
     }
-    if (at.skip(MEDIUM)) {
+    if (at.skip(LabelWords.MEDIUM)) {
       return rate(amount, litres, Per.MEDIUM, WORDS.say("read.in-medium", amount.words(), holder));
     }
     at.back(before);
-    while (at.skip(WATER)) {
+    while (at.skip(LabelWords.WATER)) {
       continue;
     }
     if (beside && amount.is(Unit.Kind.VOLUME)) {
@@ -601,26 +436,13 @@ final class Grammar {
   private LabelRate onArea(Amount amount, double metres, Unit unit, String holder) {
     int before = at.place();
     boolean found = false;
-    while (at.skip(
-        Set.of(
-            "in",
-            "with",
-            "mit",
-            "dans",
-            "con",
-            "en",
-            "at",
-            "least",
-            "mindestens",
-            "a",
-            "using",
-            ","))) {
+    while (at.skip(LabelWords.WITH_WATER)) {
       found = true;
     }
     if (found && at.atDigits()) {
       Amount water = amount();
       if (water.is(Unit.Kind.VOLUME)) {
-        while (at.skip(WATER)) {
+        while (at.skip(LabelWords.WATER)) {
           continue;
         }
         return rate(
@@ -690,7 +512,7 @@ final class Grammar {
           at.next();
           continue;
         }
-        limit |= at.at(MOST_ALLOWED);
+        limit |= at.at(LabelWords.MOST_ALLOWED);
         if (at.at(Set.of(".", ";"))) {
           limit = false;
         }
@@ -761,7 +583,7 @@ final class Grammar {
     try {
       numbers.range();
       at.skip("-");
-      if (at.skip(TIMES)) {
+      if (at.skip(LabelWords.TIMES)) {
         return true;
       }
     } catch (Refusal none) {

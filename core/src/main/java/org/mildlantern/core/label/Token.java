@@ -144,6 +144,8 @@ record Token(Kind kind, String text) {
         .replace('μ', 'µ')
         .replace('⁄', '/')
         .replaceAll("\\bh2o\\b", "water")
+        .replace("...", "-")
+        .replaceAll("(?<=[a-zµ])\\s*[·.]?\\s*l\\s?[-−]1(?!\\d)", "/l")
         .replaceAll("m\\^([23])", "m$1")
         .replaceAll("\\bu\\.\\s?s\\.?(?=[^\\p{L}])", "us ")
         .replaceAll("\\bu\\.\\s?k\\.?(?=[^\\p{L}])", "uk ")
