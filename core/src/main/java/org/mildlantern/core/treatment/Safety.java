@@ -68,6 +68,11 @@ public record Safety(List<String> gear, double shutHours, List<String> lines) {
     if (bottle) {
       lines.add(WORDS.say("safety.left-over"));
       lines.add(WORDS.say("safety.keep"));
+      lines.add(WORDS.say("safety.ill"));
+      lines.add(WORDS.say("safety.eyes"));
+    }
+    if (means.stream().anyMatch(m -> m.hurts().contains("cats"))) {
+      lines.add(WORDS.say("safety.cats"));
     }
     return new Safety(List.copyOf(gear), shut, lines);
   }

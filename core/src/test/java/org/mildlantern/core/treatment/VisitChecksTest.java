@@ -205,5 +205,11 @@ class VisitChecksTest {
         .anyMatch(l -> l.contains("24 hours"))
         .anyMatch(l -> l.contains("own bottle"));
     assertThat(Safety.of(List.of(means("wash-off"))).lines()).isEmpty();
+    assertThat(safety.lines())
+        .anyMatch(line -> line.contains("poison centre"))
+        .anyMatch(line -> line.contains("rinse for 15 minutes"))
+        .noneMatch(line -> line.contains("A cat that"));
+    assertThat(Safety.of(List.of(means("pyrethrum"))).lines())
+        .anyMatch(line -> line.contains("to the vet at once"));
   }
 }
