@@ -34,9 +34,10 @@ class DemoCabinet {
   }
 
   private void rate(long bottle, Sheet sheet, String unit) {
-    Product product = unit.equals("g") ? Product.POWDER : Product.LIQUID;
     LabelRate rate =
-        ((LabelReading.Read) LabelReader.read(sheet.text("printed"), product, Region.EU)).rate();
+        ((LabelReading.Read)
+                LabelReader.read(sheet.text("printed"), Product.countedIn(unit), Region.EU))
+            .rate();
     rows.row("cabinet_rate")
         .with("item_id", bottle)
         .with("used_for", sheet.text("for"))

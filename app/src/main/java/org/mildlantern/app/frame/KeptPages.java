@@ -9,8 +9,6 @@ import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
@@ -79,7 +77,7 @@ class KeptPages extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    Map<String, WrittenPage> pages = memo.once("pages", KeptPages::lately);
+    Map<String, WrittenPage> pages = memo.once("pages", () -> CollectionMemo.last(LATELY));
     String name = name(request);
     WrittenPage known = pages.get(name);
     if (known == null) {
@@ -104,18 +102,6 @@ class KeptPages extends OncePerRequestFilter {
 
   private static String keys(HttpServletRequest request) {
     return FormKey.ofPage(new ServletRequestAttributes(request));
-  }
-
-  private static Map<String, WrittenPage> lately() {
-    return Collections.synchronizedMap(
-        new LinkedHashMap<>(16, 0.75f, true) {
-          private static final long serialVersionUID = 1L;
-
-          @Override
-          protected boolean removeEldestEntry(Map.Entry<String, WrittenPage> eldest) {
-            return size() > LATELY;
-          }
-        });
   }
 
   /** An answer that keeps the text of a page that is to be kept, and passes on all else. */

@@ -251,10 +251,7 @@ public class JournalService {
    */
   @Transactional(readOnly = true)
   public Map<Long, List<Entry>> potsSince(Collection<Long> plantIds, LocalDate from) {
-    return entries
-        .ofKinds(plantIds, ABOUT_POTS, from.atStartOfDay(scope.zone()).toInstant())
-        .stream()
-        .collect(Collectors.groupingBy(Entry::plantId));
+    return since(plantIds, from, ABOUT_POTS);
   }
 
   /** What plants' pots were felt like since the beginning of a day. */

@@ -95,7 +95,7 @@ public class CollectionMemo {
   /** The same for one of many values, such as what a page shows of a plant: the last are kept. */
   @SuppressWarnings("unchecked")
   public <T> T lately(String name, Supplier<T> work) {
-    Map<String, Object> last = once("lately", CollectionMemo::last);
+    Map<String, Object> last = once("lately", () -> last(LATELY));
     Object known = last.get(name);
     if (known == null) {
       known = work.get();
@@ -104,14 +104,15 @@ public class CollectionMemo {
     return (T) known;
   }
 
-  private static Map<String, Object> last() {
+  /** A map that keeps what was last asked for of so many. */
+  public static <T> Map<String, T> last(int most) {
     return Collections.synchronizedMap(
         new LinkedHashMap<>(16, 0.75f, true) {
           private static final long serialVersionUID = 1L;
 
           @Override
-          protected boolean removeEldestEntry(Map.Entry<String, Object> eldest) {
-            return size() > LATELY;
+          protected boolean removeEldestEntry(Map.Entry<String, T> eldest) {
+            return size() > most;
           }
         });
   }

@@ -207,14 +207,10 @@ class CabinetController {
     if (id != null
         && form.unit() != null
         && cabinet.find(id).orElseThrow().rates().stream()
-            .anyMatch(r -> r.rate() != null && !r.rate().unit().equals(form.unit()))) {
+            .anyMatch(r -> r.rate() != null && !r.rate().fits(form.unit()))) {
       errors.rejectValue(
           "unit", "rates", "Its label rates are in the other unit; strike them out first.");
     }
-  }
-
-  private static boolean otherUnit(LabelRate rate, String unit) {
-    return rate != null && rate.what() != LabelRate.What.TABLET && !rate.unit().equals(unit);
   }
 
   private String edit(Long id, ItemForm form, Model model) {

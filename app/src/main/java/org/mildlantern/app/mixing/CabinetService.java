@@ -78,7 +78,7 @@ public class CabinetService {
   }
 
   private CabinetView view(CabinetItem item, List<CabinetRate> its) {
-    Product product = item.unit().equals("g") ? Product.POWDER : Product.LIQUID;
+    Product product = Product.countedIn(item.unit());
     return new CabinetView(
         item.id(),
         item.name(),

@@ -41,7 +41,7 @@ public record CabinetView(
 
   /** What the bottle is counted in tells what the product is. */
   Product product() {
-    return stock.unit().equals("g") ? Product.POWDER : Product.LIQUID;
+    return Product.countedIn(stock.unit());
   }
 
   public Optional<Rate> rate(Long rateId) {

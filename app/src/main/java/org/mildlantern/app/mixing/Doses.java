@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.core.knowledge.Means;
-import org.mildlantern.core.label.LabelRate.Per;
 import org.mildlantern.core.treatment.Dose;
 import org.mildlantern.core.treatment.Gauge;
 import org.mildlantern.core.words.Words;
@@ -62,7 +61,7 @@ public final class Doses {
         .min(Comparator.comparing(rate -> rate.use().against().isEmpty()))
         .flatMap(
             rate -> {
-              boolean each = rate.rate().per() == Per.PLANT || rate.rate().per() == Per.POT;
+              boolean each = rate.rate().each();
               double of = each ? 1 : litres;
               if (of <= 0 || !each && !rate.rate().mixed()) {
                 return Optional.empty();

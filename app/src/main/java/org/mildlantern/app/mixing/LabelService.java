@@ -65,13 +65,8 @@ class LabelService {
   /** An empty form for a bottle. */
   @Transactional(readOnly = true)
   RateForm empty(CabinetView item) {
-    String as = item.means() == null ? "" : item.means().use().as();
-    for (LabelUse.Method method : LabelUse.Method.values()) {
-      if (method.name().equalsIgnoreCase(as)) {
-        return RateForm.empty(region(), method);
-      }
-    }
-    return RateForm.empty(region(), null);
+    return RateForm.empty(
+        region(), item.means() == null ? null : LabelUse.Method.of(item.means().use().as()));
   }
 
   /** Pests and diseases that a means works on, by id with their names. */
@@ -133,7 +128,7 @@ class LabelService {
       throw new IllegalArgumentException(
           "That would be more product than mix; it cannot be meant.");
     }
-    if (rate.what() != LabelRate.What.TABLET && !rate.unit().equals(item.stock().unit())) {
+    if (!rate.fits(item.stock().unit())) {
       throw new IllegalArgumentException(WORDS.say("other-unit", rate.unit(), item.stock().unit()));
     }
     Ceiling.check(rate, item.means(), form.method());

@@ -17,7 +17,6 @@ import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Rot;
-import org.mildlantern.core.treatment.RotOdds;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,8 +79,7 @@ class RotService {
             .reduce(kase.openedOn(), RotService::later);
     LocalDate last =
         looks.stream().map(look -> scope.day(look.at())).reduce(from, RotService::later);
-    return new RotOdds(rot(kase).orElseThrow(), 20)
-        .looks().stream().map(from::plusDays).filter(day -> day.isAfter(last)).findFirst();
+    return rot(kase).orElseThrow().nextLook(from, last);
   }
 
   private static LocalDate later(LocalDate one, LocalDate other) {

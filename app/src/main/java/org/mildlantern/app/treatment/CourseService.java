@@ -130,7 +130,7 @@ public class CourseService {
             .map(
                 used ->
                     new WithinBounds.Use(
-                        used.means(), (int) ChronoUnit.DAYS.between(today, used.day()) - 1))
+                        used.means(), (int) ChronoUnit.DAYS.between(today, used.day())))
             .toList());
   }
 

@@ -1,6 +1,9 @@
 package org.mildlantern.core.knowledge;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A rot: it eats what it has taken hold of until it is cut away and dry, or all is gone.
@@ -31,4 +34,26 @@ public record Rot(
     List<String> sources) {
   /** A look every so many days, until a day after the cut. */
   public record Looks(int every, int until) {}
+
+  /** The days after a cut on which to look, from the first. */
+  public List<Integer> lookDays() {
+    List<Integer> days = new ArrayList<>();
+    for (Looks some : looks) {
+      int last = days.isEmpty() ? 0 : days.get(days.size() - 1);
+      for (int day = last + some.every(); day <= some.until(); day += some.every()) {
+        days.add(day);
+      }
+    }
+    return days;
+  }
+
+  /**
+   * The next day on which to look; empty when the last look is made.
+   *
+   * @param cut day of the last cut
+   * @param seen day of the last look
+   */
+  public Optional<LocalDate> nextLook(LocalDate cut, LocalDate seen) {
+    return lookDays().stream().map(cut::plusDays).filter(day -> day.isAfter(seen)).findFirst();
+  }
 }

@@ -63,6 +63,13 @@ final class Cursor {
     return false;
   }
 
+  /** Goes on over all of these that stand here. */
+  void skipAll(Set<String> texts) {
+    while (at(texts)) {
+      place++;
+    }
+  }
+
   boolean skip(String text) {
     return skip(Set.of(text));
   }

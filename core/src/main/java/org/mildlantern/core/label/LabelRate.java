@@ -73,6 +73,16 @@ public record LabelRate(
     return what == What.G;
   }
 
+  /** Whether it can be drawn from what is counted in ml or g; tablets are counted by themselves. */
+  public boolean fits(String unit) {
+    return what == What.TABLET || what.unit().equals(unit);
+  }
+
+  /** Whether it is measured anew for each plant or pot. */
+  public boolean each() {
+    return per == Per.PLANT || per == Per.POT;
+  }
+
   /** Whether it is mixed with water by the litre. */
   public boolean mixed() {
     return per == Per.LITRE;

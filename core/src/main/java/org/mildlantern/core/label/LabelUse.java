@@ -1,5 +1,6 @@
 package org.mildlantern.core.label;
 
+import java.util.Arrays;
 import java.util.Set;
 
 /**
@@ -50,9 +51,14 @@ public record LabelUse(Crop crop, Method method, Set<String> against) {
       return label;
     }
 
-    /** The name of the way in which a means is used, such as {@code spray}. */
-    boolean is(String as) {
-      return name().equalsIgnoreCase(as);
+    /**
+     * The way in which a means is used, such as {@code spray}; null when no product is put on so.
+     */
+    public static Method of(String as) {
+      return Arrays.stream(values())
+          .filter(method -> method.name().equalsIgnoreCase(as))
+          .findFirst()
+          .orElse(null);
     }
   }
 
@@ -68,6 +74,8 @@ public record LabelUse(Crop crop, Method method, Set<String> against) {
    * @param pest what is treated
    */
   public boolean covers(String as, boolean outdoors, String pest) {
-    return method.is(as) && crop.grows(outdoors) && (against.isEmpty() || against.contains(pest));
+    return method == Method.of(as)
+        && crop.grows(outdoors)
+        && (against.isEmpty() || against.contains(pest));
   }
 }

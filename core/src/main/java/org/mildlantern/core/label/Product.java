@@ -4,5 +4,10 @@ package org.mildlantern.core.label;
 public enum Product {
   LIQUID,
   POWDER,
-  UNKNOWN
+  UNKNOWN;
+
+  /** What is counted in g is a powder, what is counted in ml a liquid. */
+  public static Product countedIn(String unit) {
+    return unit.equals("g") ? POWDER : LIQUID;
+  }
 }

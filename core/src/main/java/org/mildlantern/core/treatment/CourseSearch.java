@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
@@ -44,7 +43,7 @@ public final class CourseSearch {
    *
    * @param bears whether it bears a means
    * @param unhurt whether a means does not even mark it, so that it may come first
-   * @param earlier what was used on it before, on days below 0
+   * @param earlier what was used on it before, on days up to 0
    */
   public record For(
       Predicate<Means> bears, Predicate<Means> unhurt, List<WithinBounds.Use> earlier) {
@@ -129,13 +128,6 @@ public final class CourseSearch {
       return one.visits().size() < other.visits().size();
     }
     return one.chance() > other.chance();
-  }
-
-  /** A school's visits at an interval, whatever may be used; for what others would do. */
-  public List<Visit> plan(School.Pattern pattern, int interval, int visits) {
-    return IntStream.range(0, visits)
-        .mapToObj(i -> new Visit(i * interval, means(pattern.at(i))))
-        .toList();
   }
 
   /** A school's visits at an interval within bounds; a longer plan begins with a shorter one. */

@@ -72,8 +72,7 @@ public record Dose(
    */
   public static Dose of(LabelRate rate, double of, List<Gauge> owned) {
     check(rate, of);
-    boolean each = rate.per() == Per.PLANT || rate.per() == Per.POT;
-    double times = each ? 1 : of;
+    double times = rate.each() ? 1 : of;
     double exact = rate.least() * times;
     double limit = rate.most() * times;
     if (rate.what() == What.TABLET) {
@@ -98,8 +97,7 @@ public record Dose(
     if (!(of > 0) || of > MOST) {
       throw new IllegalArgumentException(WORDS.say("dose.bounds", noun(rate.per()), MOST));
     }
-    boolean counted = rate.per() == Per.PLANT || rate.per() == Per.POT;
-    if (counted && of != Math.rint(of)) {
+    if (rate.each() && of != Math.rint(of)) {
       throw new IllegalArgumentException("Whole numbers of plants, please.");
     }
     if (rate.mixed() && of * 1000 < LEAST_ML) {
@@ -192,8 +190,7 @@ public record Dose(
 
   /** What leaves the bottle, in the unit of the rate. */
   public double drawn() {
-    boolean each = rate.per() == Per.PLANT || rate.per() == Per.POT;
-    return (stock == null ? measured() : stock.product()) * (each ? of : 1);
+    return (stock == null ? measured() : stock.product()) * (rate.each() ? of : 1);
   }
 
   /** The dose in one line, for example {@code 4 ml in 796 ml of water}. */

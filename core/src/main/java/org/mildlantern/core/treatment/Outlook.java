@@ -91,9 +91,7 @@ public final class Outlook {
   public record IfLeft(double least, double most) {}
 
   public IfLeft ifLeft(Collection<Visit> visits) {
-    int days = horizon(visits);
-    double[][] expected = whileAnyAreLeft(visits, days);
-    double mean = Arrays.stream(expected[expected.length - 1]).sum();
+    double mean = remaining(visits) * Arrays.stream(start).sum() / (1 - chance(visits));
     return new IfLeft(Math.max(1, -Math.log(0.9) * mean), Math.max(1, -Math.log(0.1) * mean));
   }
 

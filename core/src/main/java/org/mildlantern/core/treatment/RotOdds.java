@@ -1,7 +1,6 @@
 package org.mildlantern.core.treatment;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Rot;
 
 /**
@@ -17,8 +16,8 @@ import org.mildlantern.core.knowledge.Rot;
 public record RotOdds(Rot rot, double celsius) {
   private static final double[] WARMTHS = {12, 17, 22, 27, 32};
 
-  /** Middles of the classes of what is left sound, in percent, the most first. */
-  private static final double[] SOUND = {95, 80, 55, 25, 5};
+  /** Middles of the classes of what is left sound, in percent. */
+  private static final double[] SOUND = {5, 25, 55, 80, 95};
 
   /** A factor of two lies at 1.64 standard deviations. */
   private static final double SCATTER = Math.log(2) / 1.645;
@@ -77,27 +76,15 @@ public record RotOdds(Rot rot, double celsius) {
    * @param dry whether the wound can be kept dry
    */
   public double saved(double sound, boolean dry) {
-    double[] odds = rot.saved().stream().mapToDouble(Double::doubleValue).toArray();
-    double[] rising = {SOUND[4], SOUND[3], SOUND[2], SOUND[1], SOUND[0]};
-    double[] risingOdds = {odds[4], odds[3], odds[2], odds[1], odds[0]};
-    double percent = between(rising, risingOdds, 100 * sound);
+    double[] odds =
+        IntStream.range(0, SOUND.length)
+            .mapToDouble(i -> rot.saved().get(SOUND.length - 1 - i))
+            .toArray();
+    double percent = between(SOUND, odds, 100 * sound);
     percent +=
         celsius > HOT ? -OF_HEAT : celsius < COOL ? Math.min(OF_COOLNESS, COOL_SHARE * percent) : 0;
     double chance = Math.max(0, Math.min(95, percent)) / 100 * (dry ? 1 : WET);
     return sound <= 0 ? 0 : chance;
-  }
-
-  /** The days after a cut on which to look, from the first. */
-  public List<Integer> looks() {
-    List<Integer> days = new ArrayList<>();
-    int day = 0;
-    for (Rot.Looks looks : rot.looks()) {
-      for (day += looks.every(); day <= looks.until(); day += looks.every()) {
-        days.add(day);
-      }
-      day = days.get(days.size() - 1);
-    }
-    return days;
   }
 
   /** On the line between points; beyond the ends as at them. */

@@ -29,7 +29,7 @@ public final class WithinBounds {
   /**
    * A use of a means.
    *
-   * @param day of the course; below 0 before it
+   * @param day of the course; 0 or below for what was used before it
    */
   public record Use(Means means, int day) {}
 
@@ -48,18 +48,20 @@ public final class WithinBounds {
 
   private final double celsius;
   private final int generation;
-  private final List<Use> uses = new ArrayList<>();
+  private final int before;
+  private final List<Use> uses;
 
   /**
    * Bounds for a plant.
    *
    * @param generation of the pest in days
-   * @param earlier what was used before the course, on days below 0
+   * @param earlier what was used before the course, on days up to 0
    */
   public WithinBounds(double celsius, int generation, List<Use> earlier) {
     this.celsius = celsius;
     this.generation = generation;
-    uses.addAll(earlier);
+    this.before = earlier.size();
+    this.uses = new ArrayList<>(earlier);
   }
 
   /** Uses of the wished means what may be used on a day; days come in order. */
@@ -114,12 +116,18 @@ public final class WithinBounds {
 
   private boolean oftenEnough(Means means, int day) {
     Means.Bounds bounds = means.bounds();
-    return (bounds.mostUses() == null || since(means, 0) < bounds.mostUses())
-        && (bounds.seasonMost() == null || since(means, day - YEAR + 1) < bounds.seasonMost());
+    return (bounds.mostUses() == null
+            || count(uses.subList(before, uses.size()), means) < bounds.mostUses())
+        && (bounds.seasonMost() == null
+            || count(since(day - YEAR + 1), means) < bounds.seasonMost());
   }
 
-  private long since(Means means, int day) {
-    return uses.stream().filter(use -> use.means().equals(means) && use.day() >= day).count();
+  private static long count(List<Use> uses, Means means) {
+    return uses.stream().filter(use -> use.means().equals(means)).count();
+  }
+
+  private List<Use> since(int day) {
+    return uses.stream().filter(use -> use.day() >= day).toList();
   }
 
   private boolean spraysAllow(int day) {
@@ -127,7 +135,7 @@ public final class WithinBounds {
   }
 
   private long sprays(int from) {
-    return uses.stream().filter(use -> use.means().sprayed() && use.day() >= from).count();
+    return since(from).stream().filter(use -> use.means().sprayed()).count();
   }
 
   /** A group may go on within its block, and begin a new one a generation after its last use. */

@@ -91,7 +91,7 @@ class CourseSearchTest {
         School.Pattern pattern = school.courses().get(pest.id());
         double last = 0;
         for (int visits = 1; pattern != null && visits <= CourseSearch.MOST; visits++) {
-          double chance = outlook.chance(search.plan(pattern, 7, visits));
+          double chance = outlook.chance(bounded(pattern, 7, visits, outlook));
           assertThat(chance).as(pest.id() + " " + school.id()).isGreaterThanOrEqualTo(last);
           last = chance;
         }
@@ -145,7 +145,8 @@ class CourseSearchTest {
   @Test
   void theFirstVisitHoldsWhatIsDoneAtTheStart() {
     School.Pattern pattern = school("soap-and-water").courses().get("spider-mites");
-    List<Visit> plan = search.plan(pattern, 5, 3);
+    Outlook outlook = new Outlook(pest("spider-mites"), 21, 150);
+    List<Visit> plan = bounded(pattern, 5, 3, outlook);
     assertThat(plan).extracting(Visit::day).containsExactly(0, 5, 10);
     assertThat(plan.get(0).means()).contains(means("prune-out"));
     assertThat(plan.get(1).means()).containsExactly(means("wash-off"), means("soap"));

@@ -85,10 +85,10 @@ class RotOddsTest {
 
   @Test
   void looksAreDailyFirstAndThenWider() {
-    assertThat(odds("crown-rot", 22).looks())
+    assertThat(odds("crown-rot", 22).rot().lookDays())
         .containsExactly(1, 2, 3, 4, 5, 6, 7, 9, 11, 13, 20, 27);
     for (Rot rot : ROTS) {
-      List<Integer> looks = new RotOdds(rot, 22).looks();
+      List<Integer> looks = rot.lookDays();
       assertThat(looks).as(rot.id()).isSorted().doesNotHaveDuplicates().startsWith(1, 2, 3);
     }
   }
