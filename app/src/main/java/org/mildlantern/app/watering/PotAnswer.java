@@ -24,6 +24,8 @@ enum PotAnswer {
   SEEN_DAMP("Damp", On.SEEN, () -> seen(Moisture.DAMP)),
   SEEN_WET("Wet", On.SEEN, () -> seen(Moisture.WET)),
   SEEN_WATERED("Watered", On.SEEN, () -> new Watered(null, Watered.RunOff.NOT_SAID)),
+  SOAKED("Soaked", On.SOAKED, () -> new Watered(null, Watered.RunOff.NOT_SAID)),
+  STILL_WET("Still wet", On.SOAKED, () -> Felt.probe(Moisture.WET)),
   EMPTY("Empty", On.STANDING, () -> new Levelled(0)),
   HALF("Half", On.STANDING, () -> new Levelled(0.5)),
   FULL("Full", On.STANDING, () -> new Levelled(1)),
@@ -38,6 +40,7 @@ enum PotAnswer {
   enum On {
     FELT,
     SEEN,
+    SOAKED,
     STANDING,
     FLUSH,
     SKIP

@@ -21,6 +21,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Felt;
 import org.mildlantern.core.journal.Filled;
+import org.mildlantern.core.journal.Levelled;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.Skipped;
 import org.mildlantern.core.journal.Watered;
@@ -40,6 +41,9 @@ import org.springframework.transaction.annotation.Transactional;
 class PotChecks {
   /** Pots that a page waits for. */
   static final int AT_ONCE = 100;
+
+  /** Of a cup or bowl: what is left below it is as good as dry, above it as good as full. */
+  private static final double HALF = 0.5;
 
   private final PotStateRepository states;
   private final PotStateStore store;
@@ -217,6 +221,11 @@ class PotChecks {
     }
     if (last instanceof Skipped) {
       return WaterCheck.LastSeen.SKIPPED;
+    }
+    if (last instanceof Levelled level) {
+      return level.share() < HALF
+          ? WaterCheck.LastSeen.DRY
+          : level.share() > HALF ? WaterCheck.LastSeen.WET : WaterCheck.LastSeen.DAMP;
     }
     return last instanceof Felt felt
         ? WaterCheck.LastSeen.valueOf(felt.deepest().name())

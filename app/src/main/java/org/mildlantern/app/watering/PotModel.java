@@ -64,6 +64,7 @@ class PotModel {
         && plant.medium() != null
         && habit != Watering.CUP
         && habit != Watering.SOAK
+        && habit != Watering.AFLOAT
         && !plant.pot().mount();
   }
 
@@ -140,7 +141,7 @@ class PotModel {
                       plant.pot().cm(),
                       plant.pot().depthCm());
               Holding holding = Holding.of(shape, mix);
-              double guess = Pace.guess(shape, holding, media.thirst(plant.form().id()));
+              double guess = Pace.guess(shape, holding, media.thirst(plant.kind()));
               return new Kept(
                   shape, holding, guess, media.wish(plant.kind().habits(), resting(plant)));
             });

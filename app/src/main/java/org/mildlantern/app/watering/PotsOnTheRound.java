@@ -11,6 +11,7 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
@@ -57,24 +58,21 @@ class PotsOnTheRound implements RoundSource {
    */
   private static RoundItem item(
       PlantView plant, PotCheck check, Optional<Double> unseen, LocalDate today, boolean isToday) {
-    boolean stands = check.standing() != Standing.Kind.NONE;
     boolean sure =
         isToday
             && check.chance() != null
+            && plant.pot().holes()
             && unseen.filter(odds -> check.chance() >= odds).isPresent();
+    PotAnswer.On row = row(plant, check);
     RoundItem item =
         RoundItem.due(
                 "water-" + plant.id(),
                 Work.POT,
                 plant,
-                stands
-                    ? WORDS.say("look-at", check.standing().name())
-                    : sure
-                        ? "water it"
-                        : plant.pot().clear() ? "look through the pot" : "feel the pot",
+                sure ? "water it" : WORDS.say("look-at", row.name(), at(plant, check)),
                 reason(check, sure, today))
             .worked(check.working());
-    return isToday ? item.answered(answers(plant, check, stands)) : item;
+    return isToday ? item.answered(answers(plant, check, row)) : item;
   }
 
   private static String reason(PotCheck check, boolean sure, LocalDate today) {
@@ -85,13 +83,28 @@ class PotsOnTheRound implements RoundSource {
         sure && check.drinkMl() != null ? Math.round(check.drinkMl()) : "none");
   }
 
-  private static List<RoundItem.Answer> answers(PlantView plant, PotCheck check, boolean stands) {
+  /** What is asked of the plant: how its pot feels or looks, its water, or nothing but a soak. */
+  private static PotAnswer.On row(PlantView plant, PotCheck check) {
+    return switch (plant.kind().water()) {
+      case SOAK -> PotAnswer.On.SOAKED;
+      case CUP, AFLOAT -> PotAnswer.On.STANDING;
+      default ->
+          check.standing() != Standing.Kind.NONE
+              ? PotAnswer.On.STANDING
+              : plant.pot().clear() ? PotAnswer.On.SEEN : PotAnswer.On.FELT;
+    };
+  }
+
+  private static String at(PlantView plant, PotCheck check) {
+    Watering water = plant.kind().water();
+    return water == Watering.CUP || water == Watering.AFLOAT
+        ? water.name()
+        : check.standing().name();
+  }
+
+  private static List<RoundItem.Answer> answers(PlantView plant, PotCheck check, PotAnswer.On row) {
     String action = action(plant);
     List<RoundItem.Answer> answers = new ArrayList<>();
-    PotAnswer.On row =
-        stands
-            ? PotAnswer.On.STANDING
-            : plant.pot().clear() ? PotAnswer.On.SEEN : PotAnswer.On.FELT;
     for (PotAnswer answer : PotAnswer.on(row)) {
       answers.add(new RoundItem.Answer(answer.label(), action, "answer", answer.id()));
     }

@@ -15,6 +15,7 @@ import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
 import org.mildlantern.core.water.PotShape;
+import org.mildlantern.core.water.Scatter;
 import org.mildlantern.core.water.WaterOutlook;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -113,7 +114,10 @@ public class WateringService {
         outlook,
         new WateringView.Holds(
             holding == null ? null : holding.working(),
-            holding == null ? null : WetProfile.of(holding, shape)),
+            holding == null ? null : WetProfile.of(holding, shape),
+            holding == null
+                ? null
+                : Scatter.of(shape, media.mixOf(plant.medium().id()).orElseThrow()).words()),
         outlook == null ? null : WaterChart.of(outlook, scope.today()),
         how,
         outlook == null ? List.of() : changes.of(plant, outlook.change()),

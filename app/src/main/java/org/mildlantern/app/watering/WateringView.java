@@ -29,8 +29,9 @@ public record WateringView(
    *
    * @param holding how much the pot holds, or null
    * @param profile how wet it is by depth when drained, or null
+   * @param scatter how far that may differ, in words, or null
    */
-  public record Holds(Working holding, WetProfile profile) {}
+  public record Holds(Working holding, WetProfile profile, String scatter) {}
 
   /** How its pace stands to that of five weeks ago, or null. */
   public PaceChange paceChange() {

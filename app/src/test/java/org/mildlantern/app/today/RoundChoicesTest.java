@@ -147,6 +147,18 @@ class RoundChoicesTest extends WebCase {
   }
 
   @Test
+  void whatHasNoPotToFeelIsAskedForItsWater() {
+    keepers.plant(keeper, sill, "Tillandsia ionantha");
+    assertThat(tasks(0)).containsExactly("soak it");
+    assertThat(due(0).get(0).answers())
+        .extracting(RoundItem.Answer::label)
+        .startsWith("Soaked", "Still wet");
+    keepers.plant(keeper, sill, "Aldrovanda vesiculosa");
+    keepers.plant(keeper, sill, "Guzmania lingulata");
+    assertThat(tasks(0)).contains("soak it", "look at its water", "look into the cup");
+  }
+
+  @Test
   void cupsAreFlushedEveryThreeWeeks() throws Exception {
     PlantView cup = keepers.plant(keeper, sill, "Guzmania lingulata");
     assertThat(tasks(0)).contains("tip the cup out, fill it fresh");

@@ -22,7 +22,16 @@ public final class Media {
   private final Table<Wish> wishes;
   private final Table<WaterLine> how;
 
-  private record Thirst(String id, double thirst) {}
+  /**
+   * How much a form or way draws.
+   *
+   * @param moist those of it that wish to be evenly moist, or null for no other
+   */
+  private record Thirst(String id, double thirst, Double moist) {
+    double of(Watering habit) {
+      return moist != null && habit == Watering.EVENLY_MOIST ? moist : thirst;
+    }
+  }
 
   /**
    * A medium's recipe.
@@ -34,11 +43,14 @@ public final class Media {
   Media(Shelf shelf, Knowledge knowledge) {
     components = shelf.table("component", "water/components.yaml", "retentions", Retention.class);
     recipes = shelf.table("recipe", "water/recipes.yaml", "recipes", Recipe.class);
-    thirsts = shelf.table("growth form", "water/thirst.yaml", "thirsts", Thirst.class);
+    thirsts = shelf.table("who draws so", "water/thirst.yaml", "thirsts", Thirst.class);
     reasons = shelf.table("signal", "water/signals.yaml", "signals", PaceReason.class);
     wishes = shelf.table("wish", "water/wishes.yaml", "wishes", Wish.class);
     how = shelf.table("line", "water/how.yaml", "how", WaterLine.class);
     checkWishes(shelf);
+    for (Thirst one : thirsts) {
+      knowledge.checkWays(shelf, thirsts, one.id(), "id", List.of(one.id()));
+    }
     for (WaterLine line : how) {
       knowledge.checkWays(shelf, how, line.id(), "on", line.on());
       knowledge.checkWays(shelf, how, line.id(), "not-on", line.notOn());
@@ -114,9 +126,15 @@ public final class Media {
     return how;
   }
 
-  /** How much leaves of a growth form draw against usual ones, 1 for usual. */
-  public double thirst(String form) {
-    return thirsts.find(form).map(Thirst::thirst).orElse(1.0);
+  /**
+   * How much leaves of a kind draw against usual ones, 1 for usual: by its way of life, or form.
+   */
+  public double thirst(Kind kind) {
+    return thirsts
+        .find(kind.way().id())
+        .or(() -> thirsts.find(kind.form().id()))
+        .map(thirst -> thirst.of(kind.water()))
+        .orElse(1.0);
   }
 
   /** Why a pot may draw faster or slower than it did. */

@@ -24,7 +24,7 @@ public record WaterLine(
     Sentence say) {
 
   /** What a line may put in; {@code air} is still or moving. */
-  static final Set<String> FIGURES = Set.of("ml", "cm", "hours", "limit", "air");
+  static final Set<String> FIGURES = Set.of("ml", "part", "cm", "hours", "limit", "air");
 
   /** How a plant is watered. */
   public enum Way {
@@ -32,6 +32,8 @@ public record WaterLine(
     SOAKED,
     @JsonProperty("cup")
     CUP,
+    @JsonProperty("bowl")
+    BOWL,
     @JsonProperty("tray")
     TRAY,
     @JsonProperty("reservoir")

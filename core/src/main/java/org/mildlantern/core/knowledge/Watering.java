@@ -15,7 +15,9 @@ public enum Watering {
   @JsonProperty("cup")
   CUP("cup"),
   @JsonProperty("soak")
-  SOAK("soak");
+  SOAK("soak"),
+  @JsonProperty("afloat")
+  AFLOAT("afloat in water");
 
   private final String label;
 

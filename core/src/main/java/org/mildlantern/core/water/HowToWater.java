@@ -28,6 +28,9 @@ public final class HowToWater {
   private static final double MM_PER_KPA = 0.06;
   private static final double MOVING = 3;
 
+  /** The share of a full drink for a pot out of which nothing runs. Rule of thumb. */
+  private static final double WITHOUT_HOLES = 0.75;
+
   private HowToWater() {}
 
   /**
@@ -89,6 +92,9 @@ public final class HowToWater {
     if (kind.water() == Watering.CUP) {
       return Way.CUP;
     }
+    if (kind.water() == Watering.AFLOAT) {
+      return Way.BOWL;
+    }
     if (pot.standing() != null) {
       return switch (pot.standing().kind()) {
         case TRAY -> Way.TRAY;
@@ -135,6 +141,7 @@ public final class HowToWater {
       figures.put("cm", pot.standing().level().cm());
     } else if (pot.drinkMl() != null) {
       figures.put("ml", rounded(pot.drinkMl()));
+      figures.put("part", rounded(pot.drinkMl() * WITHOUT_HOLES));
     }
     return figures;
   }

@@ -22,8 +22,15 @@ class MediaTest {
 
   @Test
   void everyFormHasItsThirst() {
-    assertThat(KNOWLEDGE.forms()).allMatch(form -> media.thirst(form.id()) > 0);
-    assertThat(media.thirst("fern")).isGreaterThan(media.thirst("succulent-stem"));
+    assertThat(KNOWLEDGE.forms()).allMatch(form -> media.thirst(Kinds.form(form.id())) > 0);
+    assertThat(media.thirst(Kinds.form("fern")))
+        .isGreaterThan(3 * media.thirst(Kinds.form("succulent-stem")));
+    assertThat(media.thirst(Kinds.taxon("cymbidium")))
+        .as("a thin-leaved orchid draws more than one that opens its pores at night")
+        .isGreaterThan(2 * media.thirst(Kinds.taxon("cattleya")));
+    assertThat(media.thirst(Kinds.taxon("dracaena-trifasciata")))
+        .as("a succulent of any form")
+        .isLessThan(0.4 * media.thirst(Kinds.form("strap-clump")));
   }
 
   @Test

@@ -16,6 +16,10 @@ class HowToWaterTest {
       new HowToWater.Pot(
           true, false, false, 183.0, false, null, new HowToWater.Air(20.0, 50.0, false));
 
+  private static final HowToWater.Pot COLD =
+      new HowToWater.Pot(
+          true, false, false, 100.0, false, null, new HowToWater.Air(8.0, 50.0, false));
+
   private static List<String> of(Kind kind, boolean resting, HowToWater.Pot pot) {
     return HowToWater.of(MEDIA, kind, Kinds.living(kind, resting), resting, pot);
   }
@@ -49,14 +53,54 @@ class HowToWaterTest {
   }
 
   @Test
-  void outerPotsAreEmptiedAndPotsWithoutHolesGetTheMeasure() {
+  void outerPotsAreEmptied() {
     HowToWater.Pot pot =
         new HowToWater.Pot(
-            false, true, false, 80.0, false, null, new HowToWater.Air(20.0, 50.0, false));
-    assertThat(lines("coleus", false, pot))
-        .contains("after ten minutes")
-        .contains("no holes")
-        .contains("about 80 ml");
+            true, true, false, 80.0, false, null, new HowToWater.Air(20.0, 50.0, false));
+    assertThat(lines("coleus", false, pot)).contains("after ten minutes").contains("about 80 ml");
+  }
+
+  private static HowToWater.Pot closed(Double drink, boolean bone) {
+    return new HowToWater.Pot(
+        false, false, false, drink, bone, null, new HowToWater.Air(20.0, 50.0, false));
+  }
+
+  @Test
+  void aPotWithoutHolesIsNeverSoakedAndGetsPartOfADrink() {
+    for (boolean bone : new boolean[] {false, true}) {
+      assertThat(lines("coleus", false, closed(200.0, bone)))
+          .contains("about 150 ml")
+          .contains("feel its bottom")
+          .doesNotContain("runs out below")
+          .doesNotContain("until no bubbles rise")
+          .doesNotContain("200 ml");
+    }
+    assertThat(lines("coleus", false, closed(200.0, true))).contains("in three parts");
+    assertThat(lines("coleus", false, closed(null, false))).contains("a tenth of what the pot");
+    assertThat(lines("phalaenopsis", false, closed(100.0, false))).contains("a pot with holes");
+    assertThat(lines("dionaea", false, closed(100.0, false)))
+        .contains("a third of the way up")
+        .doesNotContain("tray");
+  }
+
+  @Test
+  void aRestCountsForAPotWithoutHolesToo() {
+    assertThat(lines("lithops", true, closed(50.0, true)))
+        .contains("no drink")
+        .doesNotContain("50 ml");
+    assertThat(lines("acer-palmatum", true, closed(300.0, false)))
+        .contains("just damp")
+        .doesNotContain("225 ml");
+  }
+
+  @Test
+  void whatFloatsIsKeptInABowlAndNeverDries() {
+    assertThat(lines("aldrovanda", false, USUAL))
+        .contains("It floats")
+        .doesNotContain("tray")
+        .doesNotContain("Soak")
+        .doesNotContain("pot");
+    assertThat(lines("aldrovanda", true, USUAL)).contains("winter bud").doesNotContain("damp");
   }
 
   @Test
@@ -71,8 +115,15 @@ class HowToWaterTest {
 
   @Test
   void aBromeliadThatHoldsNoCupIsWateredInItsPot() {
-    assertThat(lines("wallisia-cyanea", false, USUAL)).contains("Soak it").doesNotContain("cup");
-    assertThat(lines("ananas", false, USUAL)).contains("Soak it").doesNotContain("cup");
+    for (String kind : List.of("wallisia-cyanea", "ananas")) {
+      assertThat(lines(kind, false, USUAL))
+          .contains("Soak it", "into the pot first")
+          .doesNotContain("cup");
+      assertThat(lines(kind, false, COLD)).contains("none into the rosette");
+    }
+    for (String kind : List.of("cryptanthus", "dyckia")) {
+      assertThat(lines(kind, false, USUAL)).contains("Soak it").doesNotContain("cup");
+    }
   }
 
   @Test
@@ -83,11 +134,8 @@ class HowToWaterTest {
 
   @Test
   void coldMeansLaterAndLess() {
-    HowToWater.Pot cold =
-        new HowToWater.Pot(
-            true, false, false, 100.0, false, null, new HowToWater.Air(8.0, 50.0, false));
-    assertThat(lines("coleus", false, cold)).contains("a day late");
-    assertThat(lines("vriesea", false, cold)).contains("nearly empty");
+    assertThat(lines("coleus", false, COLD)).contains("a day late");
+    assertThat(lines("vriesea", false, COLD)).contains("nearly empty");
   }
 
   private static List<String> airPlant(double celsius, double humidity, boolean moving) {

@@ -53,6 +53,8 @@ class WaterLinesTest {
                     : new HowToWater.Stands(in, Standing.level(in, SHAPE, first), second);
             Double drink = second ? 140.0 : null;
             pots.add(new HowToWater.Pot(first, second, false, drink, first, stands, air));
+            pots.add(new HowToWater.Pot(second, first, false, drink, first, stands, air));
+            pots.add(new HowToWater.Pot(!second, first, false, drink, first, stands, air));
             pots.add(new HowToWater.Pot(second, first, true, null, second, stands, air));
           }
         }
