@@ -121,11 +121,7 @@ class CabinetController {
 
   @GetMapping("/mixing/new")
   String fresh(@RequestParam(required = false) String means, Model model) {
-    ItemForm empty = ItemForm.EMPTY;
-    return edit(
-        null,
-        means == null ? empty : new ItemForm("", means, null, null, empty.unit(), null, null, ""),
-        model);
+    return edit(null, means == null ? ItemForm.EMPTY : ItemForm.of(means), model);
   }
 
   @PostMapping("/mixing/new")
@@ -153,7 +149,9 @@ class CabinetController {
         item.stock().unit(),
         item.kept().openedOn(),
         item.kept().expiresOn(),
-        item.notes());
+        item.notes(),
+        item.says().days(),
+        item.says().most());
   }
 
   @PostMapping("/mixing/{id}/edit")

@@ -26,6 +26,8 @@ class CabinetItem {
   private LocalDate expiresOn;
   private String notes;
   private LocalDate awayOn;
+  private Integer labelDays;
+  private Integer labelMost;
 
   Long id() {
     return id;
@@ -63,6 +65,14 @@ class CabinetItem {
     return notes;
   }
 
+  Integer labelDays() {
+    return labelDays;
+  }
+
+  Integer labelMost() {
+    return labelMost;
+  }
+
   boolean away() {
     return awayOn != null;
   }
@@ -76,6 +86,8 @@ class CabinetItem {
     this.openedOn = form.openedOn();
     this.expiresOn = form.expiresOn();
     this.notes = form.notes().strip();
+    this.labelDays = form.labelDays();
+    this.labelMost = form.labelMost();
   }
 
   void draw(double amount) {

@@ -2,6 +2,7 @@ package org.mildlantern.app.mixing;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.label.LabelRate;
 import org.mildlantern.core.label.LabelReader;
@@ -72,6 +74,26 @@ public class CabinetService {
         .toList();
   }
 
+  /** Bounds of the means of which a bottle's label says how often, by means. */
+  @Transactional(readOnly = true)
+  public Map<String, Means.Bounds> labels() {
+    Map<String, Means.Bounds> bounds = new HashMap<>();
+    for (CabinetItem item : items.all()) {
+      if (item.means() != null && !item.away()) {
+        remedies
+            .means()
+            .find(item.means())
+            .ifPresent(
+                means ->
+                    bounds.merge(
+                        means.id(),
+                        means.bounds().within(item.labelDays(), item.labelMost()),
+                        (one, other) -> one.within(other.leastDays(), other.seasonMost())));
+      }
+    }
+    return bounds;
+  }
+
   @Transactional(readOnly = true)
   public Optional<CabinetView> find(Long id) {
     return items.byId(id).map(item -> view(item, rates.of(List.of(id))));
@@ -94,6 +116,7 @@ public class CabinetService {
             item.expiresOn() != null && item.expiresOn().isBefore(scope.today()),
             item.away()),
         item.notes(),
+        new CabinetView.Says(item.labelDays(), item.labelMost()),
         its.stream()
             .map(
                 r ->

@@ -14,9 +14,25 @@ import org.mildlantern.core.treatment.Dose;
  * A bottle or bag as pages show it.
  *
  * @param means what kind of means it is, or null
+ * @param says how often its label allows it
  */
 public record CabinetView(
-    Long id, String name, Means means, Stock stock, Kept kept, String notes, List<Rate> rates) {
+    Long id,
+    String name,
+    Means means,
+    Stock stock,
+    Kept kept,
+    String notes,
+    Says says,
+    List<Rate> rates) {
+  /**
+   * How often the label allows it; null for what it does not say.
+   *
+   * @param days between two uses at least
+   * @param most uses in a year
+   */
+  public record Says(Integer days, Integer most) {}
+
   /**
    * What is in it.
    *

@@ -57,7 +57,7 @@ public final class Doses {
   private static Optional<CabinetView.Dosed> dose(
       CabinetView item, Means means, double litres, For what, List<Gauge> gauges) {
     return item.rates().stream()
-        .filter(rate -> rate.covers(means.use().as(), what.outdoors(), what.pest()))
+        .filter(rate -> rate.covers(means.as(what.pest()), what.outdoors(), what.pest()))
         .min(Comparator.comparing(rate -> rate.use().against().isEmpty()))
         .flatMap(
             rate -> {

@@ -2,6 +2,8 @@ package org.mildlantern.app.mixing;
 
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -13,6 +15,8 @@ import java.time.LocalDate;
  *
  * @param stockPercent strength of what is thinned by percent, such as alcohol; else empty
  * @param amountLeft in the unit
+ * @param labelDays least days between two uses that the label prints, or empty
+ * @param labelMost most uses in a year that the label prints, or empty
  */
 public record ItemForm(
     @NotBlank(message = "What does the bottle say?")
@@ -29,9 +33,20 @@ public record ItemForm(
     @NotNull(message = "ml or g?") @Pattern(regexp = "ml|g", message = "ml or g?") String unit,
     LocalDate openedOn,
     LocalDate expiresOn,
-    @Size(max = 500, message = "At most 500 characters.") String notes) {
+    @Size(max = 500, message = "At most 500 characters.") String notes,
+    @Min(value = 1, message = "1 to 365 days, or empty.")
+        @Max(value = 365, message = "1 to 365 days, or empty.")
+        Integer labelDays,
+    @Min(value = 1, message = "1 to 100 times, or empty.")
+        @Max(value = 100, message = "1 to 100 times, or empty.")
+        Integer labelMost) {
 
-  static final ItemForm EMPTY = new ItemForm("", "", null, null, "ml", null, null, "");
+  static final ItemForm EMPTY = of("");
+
+  /** An empty form, of a kind of means that may be empty too. */
+  static ItemForm of(String means) {
+    return new ItemForm("", means, null, null, "ml", null, null, "", null, null);
+  }
 
   public ItemForm {
     notes = notes == null ? "" : notes;

@@ -25,7 +25,6 @@ import org.mildlantern.core.treatment.CourseSearch;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Patient;
 import org.mildlantern.core.treatment.Visit;
-import org.mildlantern.core.treatment.WithinBounds;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -121,17 +120,11 @@ public class CourseService {
   private CourseSearch.For plant(Ground ground) {
     Patient patient = patient(ground.plant());
     Long id = ground.plant().id();
-    LocalDate today = scope.today();
+    VisitGround.Known known = visitGround.known(List.of(id));
     return new CourseSearch.For(
-        patient::bears,
+        means -> patient.bears(means) && !known.marked(id, means),
         means -> patient.hurtBy(means).isEmpty(),
-        visitGround.known(List.of(id)).used().getOrDefault(id, List.of()).stream()
-            .filter(used -> !used.day().isAfter(today))
-            .map(
-                used ->
-                    new WithinBounds.Use(
-                        used.means(), (int) ChronoUnit.DAYS.between(today, used.day())))
-            .toList());
+        known.before(id, scope.today()));
   }
 
   /** How often its visits come, in words. */
@@ -216,7 +209,7 @@ public class CourseService {
   }
 
   /**
-   * Picks a school's course for the case; its first visit is today.
+   * Picks a school's course for the case; its first visit is today, or when its patch test is read.
    *
    * @throws IllegalStateException when the case is closed or has a course already
    * @throws IllegalArgumentException when the school has none to offer

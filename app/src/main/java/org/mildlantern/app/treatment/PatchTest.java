@@ -11,12 +11,9 @@ import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
 import org.mildlantern.core.treatment.VisitChecks.Patch;
 
-/** One leaf treated two days before the whole plant is. */
+/** One leaf treated some days before the whole plant is. */
 @Entity
 class PatchTest {
-  /** Days until it is read. Rule of thumb. */
-  static final int DAYS = 2;
-
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -54,8 +51,8 @@ class PatchTest {
     return means;
   }
 
-  LocalDate dueOn() {
-    return begunOn.plusDays(DAYS);
+  LocalDate begunOn() {
+    return begunOn;
   }
 
   Patch state() {

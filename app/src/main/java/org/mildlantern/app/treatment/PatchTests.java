@@ -1,5 +1,6 @@
 package org.mildlantern.app.treatment;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -51,10 +52,13 @@ class PatchTests implements RoundSource {
     this.scope = scope;
   }
 
+  /** How a test stands, and when it is to be read. */
+  record Tried(Patch state, LocalDate readOn) {}
+
   /** How the patch tests of plants stand, by plant and means; the latest test counts. */
   @Transactional(readOnly = true)
-  Map<Long, Map<String, Patch>> states(Collection<Long> plantIds) {
-    Map<Long, Map<String, Patch>> states = new HashMap<>();
+  Map<Long, Map<String, Tried>> states(Collection<Long> plantIds) {
+    Map<Long, Map<String, Tried>> states = new HashMap<>();
     if (!plantIds.isEmpty()) {
       tests
           .of(plantIds)
@@ -62,9 +66,14 @@ class PatchTests implements RoundSource {
               test ->
                   states
                       .computeIfAbsent(test.plantId(), id -> new HashMap<>())
-                      .put(test.means(), test.state()));
+                      .put(test.means(), new Tried(test.state(), readOn(test))));
     }
     return states;
+  }
+
+  private LocalDate readOn(PatchTest test) {
+    return test.begunOn()
+        .plusDays(remedies.means().find(test.means()).map(Means::patchDays).orElse(0));
   }
 
   /**
@@ -130,7 +139,7 @@ class PatchTests implements RoundSource {
   private Due due(PatchTest test, PlantView plant) {
     String action = "/patch-tests/" + test.id();
     return Due.on(
-        test.dueOn(),
+        readOn(test),
         RoundItem.due(
                 "patch-" + test.id(),
                 Work.LOOK,

@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
@@ -44,6 +46,8 @@ class TreatmentPresenter {
   private final CourseService courses;
   private final QuarantineService quarantines;
   private final CaseCarrierRepository carriers;
+  private final CabinetService cabinet;
+  private final PatchesAhead patches;
   private final Remedies remedies;
   private final Scope scope;
 
@@ -51,11 +55,15 @@ class TreatmentPresenter {
       CourseService courses,
       QuarantineService quarantines,
       CaseCarrierRepository carriers,
+      CabinetService cabinet,
+      PatchesAhead patches,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
     this.quarantines = quarantines;
     this.carriers = carriers;
+    this.cabinet = cabinet;
+    this.patches = patches;
     this.remedies = remedies;
     this.scope = scope;
   }
@@ -220,6 +228,7 @@ class TreatmentPresenter {
       PlantView plant,
       List<QuarantineView.Look> its) {
     LocalDate today = scope.today();
+    Map<String, Means.Bounds> labels = cabinet.labels();
     double chance = outlook.chance(plan);
     List<TreatmentView.VisitRow> rows = new ArrayList<>();
     for (TreatmentVisit visit : picked.visits()) {
@@ -242,8 +251,10 @@ class TreatmentPresenter {
             .flatMap(visit -> courses.means(visit).stream())
             .filter(Means::product)
             .distinct()
-            .map(WithinBounds::words)
+            .map(
+                means -> WithinBounds.words(means, labels.getOrDefault(means.id(), means.bounds())))
             .toList(),
+        patches.of(picked),
         new TreatmentView.Running.Outlook(
             Decibans.percent(chance),
             below(chance, outlook, plan),

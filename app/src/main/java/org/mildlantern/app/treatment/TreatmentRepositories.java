@@ -1,5 +1,6 @@
 package org.mildlantern.app.treatment;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -13,8 +14,8 @@ interface TreatmentCourseRepository extends CollectionRepository<TreatmentCourse
   @Query("select c from TreatmentCourse c where c.endedOn is null order by c.id")
   List<TreatmentCourse> open();
 
-  @Query("select c from TreatmentCourse c where c.plantId in :plants")
-  List<TreatmentCourse> onPlants(Collection<Long> plants);
+  @Query("select c from TreatmentCourse c where c.id in :ids")
+  List<TreatmentCourse> byIds(Collection<Long> ids);
 
   @Query("select c from TreatmentCourse c where c.endEntryId = :entryId")
   Optional<TreatmentCourse> endedBy(Long entryId);
@@ -30,11 +31,11 @@ interface TreatmentVisitRepository extends CollectionRepository<TreatmentVisit> 
   @Query("select v from TreatmentVisit v where v.courseId in :courseIds order by v.plannedOn, v.id")
   List<TreatmentVisit> ofAll(Collection<Long> courseIds);
 
-  /** Visits made on a plant, in any course. */
+  /** Visits made on any plant, the first first. */
   @Query(
-      "select v from TreatmentVisit v, TreatmentCourse c where c.id = v.courseId"
-          + " and c.plantId in :plants and v.state = 'DONE' order by v.answeredOn")
-  List<TreatmentVisit> doneOn(Collection<Long> plants);
+      "select v from TreatmentVisit v where v.state = 'DONE' and v.answeredOn >= :from"
+          + " order by v.answeredOn")
+  List<TreatmentVisit> doneSince(LocalDate from);
 
   @Query("select v from TreatmentVisit v where v.entryId = :entryId")
   Optional<TreatmentVisit> byEntry(Long entryId);

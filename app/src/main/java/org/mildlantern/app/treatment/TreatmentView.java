@@ -55,12 +55,14 @@ record TreatmentView(
    * The course that was picked.
    *
    * @param limits how often its products may be used, in words
+   * @param tests patch tests to begin before its visits
    */
   record Running(
       String school,
       LocalDate begunOn,
       List<VisitRow> visits,
       List<String> limits,
+      List<PatchesAhead.Ahead> tests,
       Outlook outlook,
       Progress progress,
       CourseCalendar calendar) {

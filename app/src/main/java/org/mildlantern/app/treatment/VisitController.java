@@ -143,15 +143,31 @@ class VisitController {
       @PathVariable Long id,
       @RequestParam String means,
       @RequestParam(required = false) Long visit,
+      @RequestParam(name = "case", required = false) Long ofCase,
       RedirectAttributes flash) {
     try {
       answered.say(patches.begin(id, means).orElseThrow(Web::missing), flash);
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("said", e.getMessage());
     }
+    if (ofCase != null && courses.ground(ofCase).isPresent()) {
+      return "redirect:/cases/" + ofCase + "/treatment";
+    }
     return visit == null || courses.caseOf(visit).isEmpty()
         ? "redirect:/plants/" + id
         : "redirect:/visits/" + visit;
+  }
+
+  /** The same from the round. */
+  @PostMapping("/patch-tests/on/{plant}")
+  String beginPatchOnTheRound(
+      @PathVariable Long plant, @RequestParam String means, RedirectAttributes flash) {
+    try {
+      answered.say(patches.begin(plant, means).orElseThrow(Web::missing), flash);
+    } catch (IllegalArgumentException e) {
+      throw Web.badRequest(e.getMessage());
+    }
+    return "redirect:/today";
   }
 
   @PostMapping("/patch-tests/{id}")

@@ -19,6 +19,7 @@ import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.label.LabelUse;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Dose;
@@ -136,17 +137,18 @@ class VisitService {
       MixVolume.Size size,
       LocalDate day,
       VisitGround.Known known) {
-    Map<String, Double> litres = litres(means, plant, size);
+    Map<String, Double> litres = litres(means, plant, pest, size);
     List<CabinetView> bottles = cabinet.all();
     Map<String, CabinetView.Dosed> doses =
         Doses.of(means, litres, what(plant, pest), bottles, cabinet.gauges());
-    Map<String, Patch> patches = known.patches().getOrDefault(plant.id(), Map.of());
+    Map<String, Patch> patches = known.tests(plant.id());
     List<VisitView.Step> steps = new ArrayList<>();
     for (Means one : means) {
       double volume = litres.getOrDefault(one.id(), 0.0);
       steps.add(
           new VisitView.Step(
               one,
+              one.product() ? LabelUse.Method.of(one.as(pest.id())) : null,
               volume > 0 ? Dose.amount(volume * 1000, "ml") : "",
               volume,
               doses.get(one.id()),
@@ -162,11 +164,11 @@ class VisitService {
   }
 
   private static Map<String, Double> litres(
-      List<Means> means, PlantView plant, MixVolume.Size size) {
+      List<Means> means, PlantView plant, LifeCycle pest, MixVolume.Size size) {
     Map<String, Double> litres = new HashMap<>();
     for (Means one : means) {
       if (one.product()) {
-        double each = MixVolume.of(one.use().as(), size, plant.pot().cm());
+        double each = MixVolume.of(one.as(pest.id()), size, plant.pot().cm());
         litres.put(one.id(), MixVolume.total(List.of(each)) / 1000);
       }
     }
@@ -267,7 +269,12 @@ class VisitService {
     due.forEach(
         (visit, plant) -> {
           List<Means> means = courses.means(visit);
-          Map<String, Double> litres = litres(means, plant, MixVolume.Size.ofPot(plant.pot().cm()));
+          Map<String, Double> litres =
+              litres(
+                  means,
+                  plant,
+                  pests.get(visit.courseId()),
+                  MixVolume.Size.ofPot(plant.pot().cm()));
           String mix =
               Doses.of(means, litres, what(plant, pests.get(visit.courseId())), bottles, gauges)
                   .values()

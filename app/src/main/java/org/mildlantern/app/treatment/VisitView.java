@@ -6,6 +6,7 @@ import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.mixing.CabinetView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.knowledge.Means;
+import org.mildlantern.core.label.LabelUse;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.MixVolume;
 import org.mildlantern.core.treatment.Safety;
@@ -38,6 +39,7 @@ record VisitView(
   /**
    * One means of the visit.
    *
+   * @param method how a product is put on, or null
    * @param volume of mix in words, empty when none is mixed
    * @param dosed from the cabinet, or null
    * @param dilution of a stock from the cabinet, or null
@@ -46,6 +48,7 @@ record VisitView(
    */
   record Step(
       Means means,
+      LabelUse.Method method,
       String volume,
       double litres,
       CabinetView.Dosed dosed,

@@ -93,6 +93,7 @@ class CrossingTest extends EveryRoute {
           post("/today/plants/{id}/water", Of.PLANT, "answer", "damp"),
           post("/today/places/{id}/watered", Of.PLACE),
           post("/today/tests/{id}", Of.WAITING_TEST, "there", "true"),
+          post("/patch-tests/on/{plant}", Of.PLANT, "means", "soap"),
           post("/patch-tests/{id}", Of.PATCH_TEST, "clean", "true"),
           post("/places/{id}/traps", Of.PLACE, "traps", "2", "counted", "9", "day", "2026-11-20"),
           post("/traps/{id}/remove", Of.TRAP),

@@ -92,6 +92,84 @@ class TreatmentPageTest extends WebCase {
         .andExpect(content().string(containsString("A course is under way; end it first.")));
   }
 
+  private List<RoundItem> leaves(LocalDate day) {
+    return keepers.as(keeper, () -> rounds.round(day)).stops().stream()
+        .flatMap(stop -> stop.items().stream())
+        .filter(item -> item.task().equals("try one leaf"))
+        .toList();
+  }
+
+  @Test
+  void aSprayWaitsForItsPatchTestWhichIsAVisitOfItsOwn() throws Exception {
+    CourseService.Picked course = pick();
+    assertThat(course.visits().get(0).means())
+        .as("water needs no test, soap does")
+        .contains("wash-off")
+        .doesNotContain("soap");
+    LocalDate soap =
+        course.visits().stream()
+            .filter(visit -> visit.means().contains("soap"))
+            .findFirst()
+            .orElseThrow()
+            .plannedOn();
+    assertThat(soap).isAfterOrEqualTo(Keepers.TODAY.plusDays(2));
+    get(keeper, path)
+        .andExpect(content().string(containsString("horticultural soap</span> on one")));
+    assertThat(leaves(soap.minusDays(2))).hasSize(1);
+    post(keeper, "/patch-tests/on/" + plant.id(), "means", "soap")
+        .andExpect(redirectedUrl("/today"));
+    assertThat(leaves(soap.minusDays(2))).isEmpty();
+    get(keeper, path)
+        .andExpect(content().string(not(containsString("horticultural soap</span> on one"))));
+    post(keeper, "/patch-tests/on/" + plant.id(), "means", "wipe")
+        .andExpect(status().isBadRequest());
+  }
+
+  @Test
+  void aMarkedLeafTakesTheMeansOutOfEveryOffer() throws Exception {
+    post(keeper, "/patch-tests/on/" + plant.id(), "means", "soap");
+    String test =
+        keepers.as(keeper, () -> rounds.round(Keepers.TODAY.plusDays(2))).stops().stream()
+            .flatMap(stop -> stop.items().stream())
+            .filter(item -> item.task().equals("read the patch test"))
+            .findFirst()
+            .orElseThrow()
+            .id()
+            .replace("patch-", "/patch-tests/");
+    post(keeper, test, "clean", "false");
+    assertThat(pick().visits()).allMatch(visit -> !visit.means().contains("soap"));
+  }
+
+  @Test
+  void aLabelThatIsStricterSpacesTheVisits() throws Exception {
+    post(
+        keeper,
+        "/mixing/new",
+        "name",
+        "Soap",
+        "means",
+        "soap",
+        "amountLeft",
+        "50",
+        "unit",
+        "ml",
+        "labelDays",
+        "13",
+        "labelMost",
+        "2");
+    List<LocalDate> soaped =
+        pick().visits().stream()
+            .filter(visit -> visit.means().contains("soap"))
+            .map(TreatmentVisit::plannedOn)
+            .toList();
+    assertThat(soaped).hasSizeBetween(1, 2);
+    for (int i = 1; i < soaped.size(); i++) {
+      assertThat(soaped.get(i)).isAfterOrEqualTo(soaped.get(i - 1).plusDays(13));
+    }
+    get(keeper, path)
+        .andExpect(content().string(containsString("Horticultural soap: 13 days or more apart")));
+  }
+
   @Test
   void aVisitIsDoneFromTheRoundAndUndone() throws Exception {
     Long first = pick().visits().get(0).id();

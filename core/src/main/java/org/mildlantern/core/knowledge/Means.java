@@ -51,6 +51,12 @@ public record Means(
     List<String> conditions,
     List<String> sources) {
 
+  /** Days until a leaf shows harm. Rule of thumb. */
+  private static final int PATCH_DAYS = 2;
+
+  private static final String SPRAY = "spray";
+  private static final String SOIL = "soil";
+
   public Means {
     legal = legal == null ? Legal.FREE : legal;
     ruins = ruins == null ? List.of() : ruins;
@@ -74,6 +80,7 @@ public record Means(
    * @param leastDays between two uses
    * @param mostUses in one course, or null
    * @param seasonMost in twelve months on one plant, or null
+   * @param inRow uses one after the other before it rests, or null
    * @param restFromSprays days between it and any other spray on the leaf, or null for the usual
    * @param gapAfter days between it and another means, either way, by id
    * @param notWith means that never go on at the same visit
@@ -82,6 +89,7 @@ public record Means(
       int leastDays,
       Integer mostUses,
       Integer seasonMost,
+      InRow inRow,
       Integer restFromSprays,
       Map<String, Integer> gapAfter,
       List<String> notWith) {
@@ -89,7 +97,36 @@ public record Means(
       gapAfter = gapAfter == null ? Map.of() : gapAfter;
       notWith = notWith == null ? List.of() : notWith;
     }
+
+    /**
+     * The same where a keeper's own label is stricter; what a label does not say may be null.
+     *
+     * @param labelDays between two uses
+     * @param labelMost uses in a year
+     */
+    public Bounds within(Integer labelDays, Integer labelMost) {
+      Integer most =
+          seasonMost == null || labelMost != null && labelMost < seasonMost
+              ? labelMost
+              : seasonMost;
+      return new Bounds(
+          labelDays == null ? leastDays : Math.max(leastDays, labelDays),
+          mostUses,
+          most,
+          inRow,
+          restFromSprays,
+          gapAfter,
+          notWith);
+    }
   }
+
+  /**
+   * Uses one after the other, and the rest after them.
+   *
+   * @param most uses with less than the rest between each two
+   * @param rest days without it
+   */
+  public record InRow(int most, int rest) {}
 
   /**
    * How strong a mix may be.
@@ -103,32 +140,37 @@ public record Means(
    * How a means is used.
    *
    * @param as spray, drench, swab, dust, bait, wash, bath, cut, care or release
+   * @param against how else it is used, by the pests for which that differs
    * @param from least temperature in °C at which it works, or null
    * @param to greatest temperature in °C at which it does no harm, or null
    * @param humidity least relative humidity in % that it wants, or null
    * @param shade whether the plant must be out of sun until it is dry
    * @param wets whether it wets leaves that must be dry by nightfall
    * @param patch whether one leaf is tried first
+   * @param patchDays days after which that leaf is read, or null for the usual
    * @param rinseHours hours after which it is rinsed off, or null
    * @param roomsShutHours hours for which people and pets stay out; the label decides
    * @param gear what people wear
    */
   public record Use(
       String as,
+      Map<String, String> against,
       Double from,
       Double to,
       Double humidity,
       boolean shade,
       boolean wets,
       boolean patch,
+      Integer patchDays,
       Double rinseHours,
       double roomsShutHours,
       boolean flammable,
       List<String> gear) {
     static final Use PLAIN =
-        new Use("care", null, null, null, false, false, false, null, 0, false, null);
+        new Use("care", null, null, null, null, false, false, false, null, null, 0, false, null);
 
     public Use {
+      against = against == null ? Map.of() : against;
       gear = gear == null ? List.of() : gear;
     }
   }
@@ -162,9 +204,19 @@ public record Means(
     return group.matches("IRAC (?!11A)\\d.*|FRAC (\\d|P\\d).*") && product;
   }
 
-  /** Whether it is sprayed out of a bottle. */
+  /** Days between the first leaf and the whole plant; 0 when no leaf is tried first. */
+  public int patchDays() {
+    return !use.patch() ? 0 : use.patchDays() == null ? PATCH_DAYS : use.patchDays();
+  }
+
+  /** How it is used against a pest, for example as a spray. */
+  public String as(String pest) {
+    return use.against().getOrDefault(pest, use.as());
+  }
+
+  /** Whether it is sprayed out of a bottle, against some pest at least. */
   public boolean sprayed() {
-    return product && use.as().equals("spray");
+    return product && (use.as().equals(SPRAY) || use.against().containsValue(SPRAY));
   }
 
   /** Whether it does its work, and no harm, at a warmth in °C. */
@@ -181,6 +233,17 @@ public record Means(
   /** Share of a stage, sitting in a place, that one use kills. */
   public double kills(String pest, String stage, String place) {
     Efficacy efficacy = against.getOrDefault(pest, Map.of()).getOrDefault(stage, Efficacy.NONE);
-    return efficacy.share() * reach.getOrDefault(place, 0.0);
+    return efficacy.share() * reaches(pest, place);
+  }
+
+  /**
+   * The share of those in a place that it comes to when it is used as it is against a pest: a spray
+   * comes to nothing in the medium, and a drench to nothing else unless the plant takes it up.
+   */
+  double reaches(String pest, String place) {
+    boolean sprayed = as(pest).equals(SPRAY);
+    boolean poured = as(pest).equals("drench") && !mode.equals("systemic");
+    boolean passesBy = place.equals(SOIL) ? sprayed : poured;
+    return product && passesBy ? 0 : reach.getOrDefault(place, 0.0);
   }
 }

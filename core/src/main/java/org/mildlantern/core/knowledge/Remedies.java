@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
@@ -58,24 +59,52 @@ public final class Remedies {
       shelf.refers(means, one.id(), "bounds", one.bounds().gapAfter().keySet(), means);
       shelf.refers(means, one.id(), "bounds", one.bounds().notWith(), means);
       shelf.refers(means, one.id(), "against", one.against().keySet(), pests);
+      shelf.refers(means, one.id(), "use", one.use().against().keySet(), pests);
       one.against()
           .forEach(
               (pest, stages) ->
-                  pests
-                      .find(pest)
-                      .ifPresent(
-                          life ->
-                              stages.keySet().stream()
-                                  .filter(stage -> !life.stageIds().contains(stage))
-                                  .filter(stage -> !stage.equals(LifeCycle.NEW))
-                                  .forEach(
-                                      stage ->
-                                          shelf.missing(
-                                              means,
-                                              one.id(),
-                                              "against",
-                                              pest,
-                                              "stage “" + stage + "” of life “" + pest + "”"))));
+                  pests.find(pest).ifPresent(life -> checkAgainst(shelf, one, life, stages)));
+      checkLasting(shelf, one);
+    }
+  }
+
+  /** Notes stages that a life has not, and those that the means never comes to. */
+  private void checkAgainst(Shelf shelf, Means one, LifeCycle life, Map<String, Efficacy> stages) {
+    for (String stage : stages.keySet()) {
+      if (!life.stageIds().contains(stage) && !stage.equals(LifeCycle.NEW)) {
+        shelf.missing(
+            means,
+            one.id(),
+            "against",
+            life.id(),
+            "stage “" + stage + "” of life “" + life.id() + "”");
+        continue;
+      }
+      boolean some = stages.get(stage) != Efficacy.NONE;
+      if (some && one.kills(life.id(), stage, life.placeOf(stage)) == 0) {
+        shelf.wrong(
+            means,
+            one.id(),
+            "against",
+            String.format(
+                "%s: %s: as a %s it never comes to what sits in “%s”",
+                life.id(), stage, one.as(life.id()), life.placeOf(stage)));
+      }
+    }
+  }
+
+  /** Notes a product that lasts past its next use, or less than half the way to it. */
+  private void checkLasting(Shelf shelf, Means one) {
+    if (one.product() && one.lasting() != null) {
+      int least = one.bounds().leastDays();
+      int to = one.lasting().to();
+      if (to > least || to < least / 2) {
+        shelf.wrong(
+            means,
+            one.id(),
+            "lasting",
+            "to: " + to + " days, where " + least + " lie between uses");
+      }
     }
   }
 

@@ -43,11 +43,10 @@ public final class CourseSearch {
    *
    * @param bears whether it bears a means
    * @param unhurt whether a means does not even mark it, so that it may come first
-   * @param earlier what was used on it before, on days up to 0
+   * @param known what was used before, and what the keeper's labels say
    */
-  public record For(
-      Predicate<Means> bears, Predicate<Means> unhurt, List<WithinBounds.Use> earlier) {
-    static final For ANY = new For(means -> true, means -> true, List.of());
+  public record For(Predicate<Means> bears, Predicate<Means> unhurt, WithinBounds.Known known) {
+    static final For ANY = new For(means -> true, means -> true, WithinBounds.Known.NOTHING);
   }
 
   /**
@@ -130,20 +129,29 @@ public final class CourseSearch {
     return one.chance() > other.chance();
   }
 
-  /** A school's visits at an interval within bounds; a longer plan begins with a shorter one. */
+  /**
+   * A school's visits at an interval within bounds; a longer plan begins with a shorter one. Where
+   * all of the first visit must be tried on a leaf before, it waits for that.
+   */
   List<Visit> plan(School.Pattern pattern, int interval, int most, Outlook outlook, For plant) {
-    WithinBounds bounds =
-        new WithinBounds(outlook.celsius(), outlook.generation(), plant.earlier());
+    WithinBounds bounds = new WithinBounds(outlook.celsius(), outlook.generation(), plant.known());
     List<Visit> visits = new ArrayList<>();
-    int last = 0;
-    for (int turn = 0; turn * interval <= last + PAUSE && visits.size() < most; turn++) {
+    int begin =
+        means(pattern.at(0)).stream()
+            .filter(plant.unhurt())
+            .mapToInt(plant.known().tried())
+            .min()
+            .orElse(0);
+    int last = begin;
+    for (int turn = 0; begin + turn * interval <= last + PAUSE && visits.size() < most; turn++) {
+      int day = begin + turn * interval;
       boolean first = visits.isEmpty();
       List<Means> wished =
           means(pattern.at(turn)).stream().filter(m -> !first || plant.unhurt().test(m)).toList();
-      List<Means> used = bounds.use(turn * interval, wished);
+      List<Means> used = bounds.use(day, wished);
       if (!used.isEmpty()) {
-        last = turn * interval;
-        visits.add(new Visit(last, used));
+        last = day;
+        visits.add(new Visit(day, used));
       }
     }
     return visits;

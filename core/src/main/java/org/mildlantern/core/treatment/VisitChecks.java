@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.words.Words;
 
@@ -75,11 +76,23 @@ public final class VisitChecks {
     /**
      * What was used and tried before.
      *
-     * @param earlier what was used before, in any order
+     * @param earlier what was used before on the plant, in any order
+     * @param elsewhere what was used on the other plants of the home
+     * @param labels bounds of means of which the keeper's own label is stricter, by id
      * @param patches patch tests by means
      * @param generation days of one generation of the pest, or null
      */
-    public record History(List<Used> earlier, Map<String, Patch> patches, Integer generation) {}
+    public record History(
+        List<Used> earlier,
+        List<Used> elsewhere,
+        Map<String, Means.Bounds> labels,
+        Map<String, Patch> patches,
+        Integer generation) {
+
+      Means.Bounds bounds(Means means) {
+        return labels.getOrDefault(means.id(), means.bounds());
+      }
+    }
   }
 
   private final Patient patient;
@@ -177,12 +190,13 @@ public final class VisitChecks {
   }
 
   private void patch(Means means) {
-    if (!means.use().patch()) {
+    boolean borne = day.history().earlier().stream().anyMatch(used -> used.means().equals(means));
+    if (!means.use().patch() || borne && !day.history().patches().containsKey(means.id())) {
       return;
     }
     boolean risky = means.harm() >= HARSH || !patient.hurtBy(means).isEmpty();
     switch (day.history().patches().getOrDefault(means.id(), Patch.NONE)) {
-      case NONE -> add(risky, means, "patch-none");
+      case NONE -> add(risky, means, "patch-none", means.patchDays());
       case WAITING -> add(risky, means, "patch-waiting");
       case FAILED -> add(true, means, "patch-failed");
       case PASSED -> {}
@@ -215,14 +229,26 @@ public final class VisitChecks {
             .map(this::since)
             .sorted()
             .toList();
-    int least = means.bounds().leastDays();
+    Means.Bounds bounds = day.history().bounds(means);
+    int least = bounds.leastDays();
     if (!before.isEmpty() && before.get(0) < least && means.product()) {
       add(true, means, "soon", before.get(0), least);
     }
-    Integer most = means.bounds().seasonMost();
+    Integer most = bounds.seasonMost();
     long year = before.stream().filter(since -> since < YEAR).count();
     if (most != null && year >= most) {
       add(true, means, "season", year);
+    }
+    if (bounds.inRow() != null) {
+      List<Integer> days =
+          before.stream()
+              .map(since -> -since.intValue())
+              .sorted(Comparator.naturalOrder())
+              .toList();
+      int row = WithinBounds.inRow(days, 0, bounds.inRow().rest());
+      if (row >= bounds.inRow().most()) {
+        add(true, means, "in-row", row, bounds.inRow().rest());
+      }
     }
   }
 
@@ -253,7 +279,20 @@ public final class VisitChecks {
 
   /** One group over more than one generation breeds what it no longer kills. */
   private void resistance(Means means) {
-    if (!means.wearsOut() || day.history().generation() == null) {
+    if (!means.wearsOut()) {
+      return;
+    }
+    long atHome =
+        Stream.concat(day.history().earlier().stream(), day.history().elsewhere().stream())
+            .filter(used -> used.means().group().equals(means.group()))
+            .filter(used -> since(used) > 0 && since(used) < YEAR)
+            .map(Used::day)
+            .distinct()
+            .count();
+    if (atHome >= WithinBounds.OF_A_GROUP_AT_HOME) {
+      add(true, means, "group-at-home", means.group(), atHome);
+    }
+    if (day.history().generation() == null) {
       return;
     }
     Optional<LocalDate> first =

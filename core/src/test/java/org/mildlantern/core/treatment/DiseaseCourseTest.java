@@ -121,7 +121,7 @@ class DiseaseCourseTest {
                 REMEDIES.schools().find("contact-fungicide").orElseThrow(),
                 spots,
                 new Outlook(spots, 18, 20),
-                new CourseSearch.For(masdevallia::bears, means -> true, List.of()))
+                new CourseSearch.For(masdevallia::bears, means -> true, WithinBounds.Known.NOTHING))
             .orElseThrow();
     assertThat(course.leftOut()).extracting("id").containsExactly("copper");
     assertThat(course.means()).extracting("id").doesNotContain("copper");

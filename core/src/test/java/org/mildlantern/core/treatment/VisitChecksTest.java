@@ -31,6 +31,8 @@ class VisitChecksTest {
   private boolean pets;
   private boolean fish;
   private final List<Used> earlier = new ArrayList<>();
+  private final List<Used> elsewhere = new ArrayList<>();
+  private final Map<String, Means.Bounds> labels = new HashMap<>();
   private final Map<String, Patch> patches = new HashMap<>();
 
   private static Means means(String id) {
@@ -52,7 +54,7 @@ class VisitChecksTest {
             new VisitChecks.Day.Air(celsius, humidity, sun),
             new VisitChecks.Day.Growth(flowering, outdoors, soft, weak),
             new VisitChecks.Day.Around(pets, fish),
-            new VisitChecks.Day.History(earlier, patches, 18)));
+            new VisitChecks.Day.History(earlier, elsewhere, labels, patches, 18)));
   }
 
   private void blocks(String words, String kind, String... ids) {
@@ -136,6 +138,43 @@ class VisitChecksTest {
     blocks("marked the leaf", "monstera-deliciosa", "soap");
     patches.put("soap", Patch.PASSED);
     assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+  }
+
+  @Test
+  void soapRestsAfterThreeUsesOneAfterTheOther() {
+    for (int days : new int[] {6, 12}) {
+      earlier.add(new Used(means("soap"), TODAY.minusDays(days)));
+    }
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+    earlier.add(new Used(means("soap"), TODAY.minusDays(18)));
+    blocks("14 days without it", "monstera-deliciosa", "soap");
+    earlier.clear();
+    for (int days : new int[] {14, 20, 26}) {
+      earlier.add(new Used(means("soap"), TODAY.minusDays(days)));
+    }
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+  }
+
+  @Test
+  void aGroupIsCountedOverTheWholeHome() {
+    for (int days : new int[] {0, 40, 80, 80, 120}) {
+      elsewhere.add(new Used(means("avermectin"), TODAY.minusDays(days)));
+    }
+    assertThat(checks("monstera-deliciosa", "avermectin"))
+        .as("today's round and three days before it")
+        .noneMatch(check -> check.reason().contains("in this home"));
+    elsewhere.add(new Used(means("avermectin"), TODAY.minusDays(160)));
+    blocks("4 days within a year in this home", "monstera-deliciosa", "avermectin");
+    assertThat(checks("monstera-deliciosa", "spinosyn")).isEmpty();
+  }
+
+  @Test
+  void aLabelThatIsStricterCounts() {
+    earlier.add(new Used(means("soap"), TODAY.minusDays(8)));
+    assertThat(checks("monstera-deliciosa", "soap")).isEmpty();
+    labels.put("soap", means("soap").bounds().within(10, 1));
+    blocks("10 days at least", "monstera-deliciosa", "soap");
+    blocks("within a year", "monstera-deliciosa", "soap");
   }
 
   @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -44,9 +45,11 @@ class WithinBoundsTest {
       return means.map(Means::id).collect(Collectors.toSet());
     }
 
-    CourseSearch.For plant(List<WithinBounds.Use> earlier) {
+    CourseSearch.For plant() {
       return new CourseSearch.For(
-          m -> borne.contains(m.id()), m -> unhurt.contains(m.id()), earlier);
+          m -> borne.contains(m.id()),
+          m -> unhurt.contains(m.id()),
+          WithinBounds.Known.NOTHING.untried());
     }
   }
 
@@ -71,7 +74,7 @@ class WithinBoundsTest {
           Outlook outlook = new Outlook(life, celsius, 40);
           for (Bearing bearing : bearings) {
             String what = school.id() + " against " + pest + " at " + celsius;
-            Optional<Course> course = search.find(school, life, outlook, bearing.plant(List.of()));
+            Optional<Course> course = search.find(school, life, outlook, bearing.plant());
             if (course.isPresent()) {
               courses++;
               keeps(course.get().visits(), List.of(), outlook, what);
@@ -100,7 +103,8 @@ class WithinBoundsTest {
             new WithinBounds.Use(means("mite-contact"), -9),
             new WithinBounds.Use(means("avermectin"), -40),
             new WithinBounds.Use(means("avermectin"), -20));
-    CourseSearch.For plant = new CourseSearch.For(m -> true, m -> true, earlier);
+    CourseSearch.For plant =
+        new CourseSearch.For(m -> true, m -> true, known(earlier, List.of(), Map.of()));
     for (String school : List.of("soap-and-water", "neem-cure", "synthetic")) {
       search
           .find(REMEDIES.schools().find(school).orElseThrow(), mites, outlook, plant)
@@ -110,6 +114,61 @@ class WithinBoundsTest {
                 assertThat(course.means()).doesNotContain(means("avermectin"));
               });
     }
+  }
+
+  private static WithinBounds.Known known(
+      List<WithinBounds.Use> earlier,
+      List<WithinBounds.Use> elsewhere,
+      Map<String, Means.Bounds> labels) {
+    return new WithinBounds.Known(earlier, elsewhere, labels, means -> 0);
+  }
+
+  private static List<Integer> daysOf(WithinBounds.Known known, String... wished) {
+    WithinBounds bounds = new WithinBounds(22, 14, known);
+    List<Integer> days = new ArrayList<>();
+    for (int day = 0; day < 120; day++) {
+      if (!bounds.use(day, Stream.of(wished).map(WithinBoundsTest::means).toList()).isEmpty()) {
+        days.add(day);
+      }
+    }
+    return days;
+  }
+
+  @Test
+  void soapRestsAfterThreeInARow() {
+    assertThat(daysOf(WithinBounds.Known.NOTHING, "soap")).containsExactly(0, 5, 10, 24, 29, 34);
+  }
+
+  @Test
+  void aGroupIsUsedOnFourDaysOfAYearInTheWholeHome() {
+    List<WithinBounds.Use> elsewhere =
+        Stream.of(-300, -200, -100, -100, -30)
+            .map(day -> new WithinBounds.Use(means("avermectin"), day))
+            .toList();
+    WithinBounds.Known known = known(List.of(), elsewhere, Map.of());
+    assertThat(daysOf(known, "avermectin")).containsExactly(65);
+    assertThat(daysOf(known, "soap")).isNotEmpty();
+    WithinBounds.Known today =
+        known(
+            List.of(),
+            Stream.of(-90, -60, -30, 0)
+                .map(day -> new WithinBounds.Use(means("avermectin"), day))
+                .toList(),
+            Map.of());
+    assertThat(daysOf(today, "avermectin"))
+        .as("the same round goes to this plant too")
+        .containsExactly(0);
+  }
+
+  @Test
+  void aStricterLabelWinsAndALooserOneDoesNot() {
+    Means.Bounds soap = means("soap").bounds();
+    assertThat(daysOf(known(List.of(), List.of(), Map.of("soap", soap.within(10, 2))), "soap"))
+        .containsExactly(0, 10);
+    assertThat(daysOf(known(List.of(), List.of(), Map.of("soap", soap.within(2, 40))), "soap"))
+        .isEqualTo(daysOf(WithinBounds.Known.NOTHING, "soap"));
+    assertThat(means("pyrethrum").bounds().within(null, null))
+        .isEqualTo(means("pyrethrum").bounds());
   }
 
   /** Counted here anew, apart from what lays the plan out. */
@@ -123,6 +182,11 @@ class WithinBoundsTest {
           .isLessThanOrEqualTo(1);
       for (Means one : visit.means()) {
         Means.Use use = one.use();
+        if (earlier.isEmpty()) {
+          assertThat(visit.day())
+              .as(what + ": a leaf first")
+              .isGreaterThanOrEqualTo(one.patchDays());
+        }
         assertThat(use.from() == null || use.from() <= outlook.celsius()).as(what).isTrue();
         assertThat(use.to() == null || use.to() >= outlook.celsius()).as(what).isTrue();
         for (Means other : visit.means()) {
@@ -145,6 +209,15 @@ class WithinBoundsTest {
         assertThat(same.stream().filter(d -> d <= one.day() && d > one.day() - 365).count())
             .as(what + ": " + one.means().id())
             .isLessThanOrEqualTo(bounds.seasonMost());
+      }
+      if (bounds.inRow() != null) {
+        int row = 0;
+        int last = Integer.MIN_VALUE / 2;
+        for (int day : same.stream().sorted().toList()) {
+          row = day - last < bounds.inRow().rest() ? row + 1 : 1;
+          last = day;
+          assertThat(row).as(what + ": in a row").isLessThanOrEqualTo(bounds.inRow().most());
+        }
       }
       for (WithinBounds.Use other : uses) {
         int between = other.day() - one.day();
