@@ -276,7 +276,7 @@ class TreatmentPresenter {
     if (chance >= CourseSearch.ENOUGH) {
       return "";
     }
-    double remaining = outlook.remaining(plan);
+    double remaining = outlook.kept(plan);
     return remaining <= LOW
         ? WORDS.say("kept-low", Math.max(1, Math.round(100 * remaining)))
         : WORDS.say("not-kept");

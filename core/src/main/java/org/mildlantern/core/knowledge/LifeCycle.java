@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * The life of a pest in degree-days, or of a catching disease, whose grown stage is a spot that
@@ -51,11 +52,25 @@ public record LifeCycle(
   public record Adult(
       double before, double laying, double youngEach, double daughters, String sits) {}
 
+  private static final Map<String, Double> HIDDEN =
+      Map.of("leaf", 0.03, "joint", 0.1, "cover", 0.08, "tissue", 0.05, "soil", 0.05);
+
   /** The id of the grown stage beside those of {@link #stages}. */
   public static final String ADULT = "adult";
 
   /** The id under which a means says how many newly laid or newly infected it stops. */
   public static final String NEW = "new";
+
+  /**
+   * Share of those of a stage that sit where no spray, bath or cloth comes while they are in it,
+   * and so are missed at each visit: in folds, under rims and in the deepest of the medium. Those
+   * that fly or walk about are none of them, nor are the spots of a disease. Rules of thumb.
+   */
+  public double hidden(String stage) {
+    String place = placeOf(stage);
+    boolean walks = stage.equals(ADULT) && place.equals("leaf");
+    return disease() || walks ? 0 : HIDDEN.getOrDefault(place, 0.0);
+  }
 
   /** Where a stage sits; what is new comes to sit where the grown ones do. */
   public String placeOf(String stage) {

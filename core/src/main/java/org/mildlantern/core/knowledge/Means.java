@@ -56,6 +56,7 @@ public record Means(
 
   private static final String SPRAY = "spray";
   private static final String SOIL = "soil";
+  private static final String SYSTEMIC = "systemic";
 
   public Means {
     legal = legal == null ? Legal.FREE : legal;
@@ -237,12 +238,30 @@ public record Means(
   }
 
   /**
+   * The same of those that sit in the open, or of those that sit hidden for as long as they are in
+   * the stage; together they make up what one use kills. What the plant takes up, and what hunts
+   * for itself, comes to both alike.
+   *
+   * @param hiding share of the stage that sits hidden, 0 to 1
+   */
+  public double kills(String pest, String stage, String place, double hiding, boolean hidden) {
+    double all = kills(pest, stage, place);
+    double reach = reaches(pest, place);
+    if (hiding == 0 || reach == 0 || released() || mode.equals(SYSTEMIC)) {
+      return all;
+    }
+    double open = 1 - hiding;
+    double part = hidden ? Math.max(0, reach - open) / hiding : Math.min(reach, open) / open;
+    return all / reach * part;
+  }
+
+  /**
    * The share of those in a place that it comes to when it is used as it is against a pest: a spray
    * comes to nothing in the medium, and a drench to nothing else unless the plant takes it up.
    */
   double reaches(String pest, String place) {
     boolean sprayed = as(pest).equals(SPRAY);
-    boolean poured = as(pest).equals("drench") && !mode.equals("systemic");
+    boolean poured = as(pest).equals("drench") && !mode.equals(SYSTEMIC);
     boolean passesBy = place.equals(SOIL) ? sprayed : poured;
     return product && passesBy ? 0 : reach.getOrDefault(place, 0.0);
   }

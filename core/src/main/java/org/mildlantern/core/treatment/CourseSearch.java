@@ -13,8 +13,9 @@ import org.mildlantern.core.knowledge.School;
 /**
  * Finds for a school the fewest visits that clear a pest with a wished chance, over intervals of
  * {@value #SHORTEST} to {@value #LONGEST} days and up to {@value #MOST} visits. Among intervals
- * that serve with equally many visits it takes the one with the best chance. No visit holds what
- * may not be used on its day ({@link WithinBounds}); a visit of which nothing is left is none.
+ * that serve with equally many visits it takes the one with the best chance; where none gives an
+ * even one, that which keeps the pest lowest. No visit holds what may not be used on its day
+ * ({@link WithinBounds}); a visit of which nothing is left is none.
  */
 public final class CourseSearch {
   public static final int SHORTEST = 2;
@@ -23,6 +24,8 @@ public final class CourseSearch {
 
   /** The chance of clearing at which a course is enough. */
   public static final double ENOUGH = 0.95;
+
+  private static final double EVEN = 0.5;
 
   /** After so many days without a visit a course is over. */
   private static final int PAUSE = 2 * LONGEST;
@@ -96,8 +99,11 @@ public final class CourseSearch {
       if (course.enough()) {
         course = fewest(course, outlook);
         most = course.visits().size();
+      } else {
+        Course shorter = course(school, interval, withoutTail(plan), outlook);
+        course = better(shorter, course, outlook) ? shorter : course;
       }
-      best = best == null || better(course, best) ? course : best;
+      best = best == null || better(course, best, outlook) ? course : best;
     }
     return Optional.ofNullable(best);
   }
@@ -122,11 +128,30 @@ public final class CourseSearch {
     return new Course(school, interval, plan, outlook.chance(plan), List.of());
   }
 
-  private static boolean better(Course one, Course other) {
+  /**
+   * A plan up to the last visit that does more than hang traps and keep to a care: these go on for
+   * weeks by themselves.
+   */
+  private static List<Visit> withoutTail(List<Visit> plan) {
+    int last = plan.size();
+    while (last > 1 && plan.get(last - 1).means().stream().allMatch(CourseSearch::goesOn)) {
+      last--;
+    }
+    return plan.subList(0, last);
+  }
+
+  private static boolean goesOn(Means means) {
+    return means.mode().equals("trap") || means.mode().equals("care");
+  }
+
+  /** Of two that are more likely to fail than not, the one that keeps the numbers lower. */
+  private static boolean better(Course one, Course other, Outlook outlook) {
     if (one.enough() && other.enough() && one.visits().size() != other.visits().size()) {
       return one.visits().size() < other.visits().size();
     }
-    return one.chance() > other.chance();
+    return one.chance() < EVEN && other.chance() < EVEN
+        ? outlook.kept(one.visits()) < outlook.kept(other.visits())
+        : one.chance() > other.chance();
   }
 
   /**

@@ -13,17 +13,21 @@ import org.mildlantern.core.knowledge.Means;
  *
  * <p>A means that works at once kills its share on the day of the visit. One that lasts kills a
  * part of its share anew on each day of its time; when two visits' times overlap, the same means
- * counts once. Different means act independently, and each visit hits anew: no individual is safe
- * for having been missed before. What stops new ones, so that they are not laid or do not take
- * hold, does so with its full strength on each day of its time.
+ * counts once. Different means act independently. Those that sit hidden are missed by each visit
+ * alike ({@link LifeCycle#hidden}); of the others each visit hits anew. What stops new ones, so
+ * that they are not laid or do not take hold, does so with its full strength on each day of its
+ * time.
  */
 final class Killing {
   private Killing() {}
 
-  /** By day and stage, the grown stage after the young ones, and last the share of new ones. */
+  /**
+   * By day and stage, the grown stage after the young ones; then the share of new ones, and then
+   * the stages again for those that sit hidden.
+   */
   static double[][] survival(LifeCycle pest, Collection<Visit> visits, int days) {
     List<String> stages = pest.stageIds();
-    double[][] survival = new double[days][stages.size() + 1];
+    double[][] survival = new double[days][2 * stages.size() + 1];
     for (double[] day : survival) {
       Arrays.fill(day, 1);
     }
@@ -33,9 +37,14 @@ final class Killing {
       boolean[] atWork = new boolean[days];
       work(means, visits, strength, atWork);
       for (int s = 0; s < stages.size(); s++) {
-        double kills = means.kills(pest.id(), stages.get(s), pest.placeOf(stages.get(s)));
-        for (int day = 0; day < days && kills > 0; day++) {
-          survival[day][s] *= 1 - strength[day] * kills;
+        for (boolean hidden : new boolean[] {false, true}) {
+          String stage = stages.get(s);
+          double kills =
+              means.kills(pest.id(), stage, pest.placeOf(stage), pest.hidden(stage), hidden);
+          int column = hidden ? stages.size() + 1 + s : s;
+          for (int day = 0; day < days && kills > 0; day++) {
+            survival[day][column] *= 1 - strength[day] * kills;
+          }
         }
       }
       double stops = means.kills(pest.id(), LifeCycle.NEW, pest.placeOf(LifeCycle.NEW));

@@ -3,6 +3,7 @@ package org.mildlantern.core.treatment;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.pest.Generation;
 import org.mildlantern.core.pest.Population;
@@ -91,18 +92,36 @@ public final class Outlook {
   public record IfLeft(double least, double most) {}
 
   public IfLeft ifLeft(Collection<Visit> visits) {
-    double mean = remaining(visits) * Arrays.stream(start).sum() / (1 - chance(visits));
+    int days = horizon(visits);
+    double mean = sum(forecast(visits, days)[days]) / (1 - chance(visits));
     return new IfLeft(Math.max(1, -Math.log(0.9) * mean), Math.max(1, -Math.log(0.1) * mean));
   }
 
   /**
-   * What the numbers come to on the mean when the plan is judged, as a share of those at its
-   * beginning: the yardstick of what keeps a pest low without ending it.
+   * What the numbers come to on the mean over the later half of the time in which the plan works,
+   * as a share of those at its beginning: the yardstick of what keeps a pest low without ending it.
    */
-  public double remaining(Collection<Visit> visits) {
-    int days = horizon(visits);
-    double[][] expected = forecast(visits, days);
-    return Arrays.stream(expected[days]).sum() / Arrays.stream(expected[0]).sum();
+  public double kept(Collection<Visit> visits) {
+    int last = visits.stream().mapToInt(Visit::day).max().orElse(0);
+    int works =
+        visits.stream()
+            .filter(visit -> visit.day() == last)
+            .flatMap(visit -> visit.means().stream())
+            .mapToInt(means -> means.lasting() == null ? 1 : means.lasting().to())
+            .max()
+            .orElse(1);
+    int end = Math.min(LONGEST, last + works);
+    double[][] expected = forecast(visits, end);
+    double mean =
+        IntStream.rangeClosed(end / 2, end)
+            .mapToDouble(day -> sum(expected[day]))
+            .average()
+            .orElse(0);
+    return mean / sum(start);
+  }
+
+  private static double sum(double[] numbers) {
+    return Arrays.stream(numbers).sum();
   }
 
   /** The labels of the stages in the order of a forecast's columns. */

@@ -48,6 +48,43 @@ class PopulationTest {
   }
 
   @Test
+  void thoseThatHideAreReckonedAlikeByRecursionForecastAndSimulation() {
+    Population population = new Population(pest("mealybugs"), 24);
+    double[] start = population.settled(40);
+    int stages = population.stages();
+    double[][] survival = new double[40][2 * stages + 1];
+    for (int day = 0; day < survival.length; day++) {
+      Arrays.fill(survival[day], 1);
+      if (day % 3 == 0) {
+        Arrays.fill(survival[day], 0, stages, 0.3);
+      }
+    }
+    double exact = population.clearing(start, survival);
+    double expected = Arrays.stream(population.forecast(start, survival)[40]).sum();
+    Random random = new Random(5);
+    int runs = 3000;
+    int cleared = 0;
+    double sum = 0;
+    double squares = 0;
+    for (int run = 0; run < runs; run++) {
+      double left = Arrays.stream(population.simulate(start, survival, random)[40]).sum();
+      cleared += left == 0 ? 1 : 0;
+      sum += left;
+      squares += left * left;
+    }
+    double mean = sum / runs;
+    assertThat(exact).isBetween(0.05, 0.95);
+    assertThat((double) cleared / runs)
+        .isCloseTo(exact, within(3.3 * Math.sqrt(exact * (1 - exact) / runs)));
+    assertThat(mean)
+        .isCloseTo(expected, within(3.3 * Math.sqrt((squares / runs - mean * mean) / runs)));
+    double[][] alike = killing(population, 40, 3, 0.7);
+    assertThat(population.clearing(start, alike))
+        .as("were nobody hidden from it")
+        .isGreaterThan(exact);
+  }
+
+  @Test
   void theMeanOfManyRunsIsTheForecast() {
     Population population = new Population(pest("thrips"), 22);
     double[] start = population.settled(10);

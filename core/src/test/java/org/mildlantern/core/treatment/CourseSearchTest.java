@@ -32,7 +32,7 @@ class CourseSearchTest {
 
   @Test
   void itFindsTheFewestVisitsThatAnySearchFinds() {
-    Outlook outlook = new Outlook(pest("spider-mites"), 21, 150);
+    Outlook outlook = new Outlook(pest("spider-mites"), 21, 40);
     Course found =
         search.find(school("soap-and-water"), pest("spider-mites"), outlook).orElseThrow();
     assertThat(found.enough()).isTrue();
@@ -121,6 +121,43 @@ class CourseSearchTest {
   }
 
   @Test
+  void whatHidesIsMissedByEachVisitAlike() {
+    LifeCycle scale = pest("armoured-scale");
+    String place = scale.placeOf("adult");
+    double hides = scale.hidden("adult");
+    assertThat(hides).isPositive();
+    for (String id : List.of("wipe", "oil", "swab-alcohol", "scale-growth", "systemic")) {
+      Means means = means(id);
+      double all = means.kills("armoured-scale", "adult", place);
+      double open = means.kills("armoured-scale", "adult", place, hides, false);
+      double hidden = means.kills("armoured-scale", "adult", place, hides, true);
+      assertThat((1 - hides) * open + hides * hidden).as(id).isCloseTo(all, within(1e-12));
+      assertThat(hidden).as(id).isLessThanOrEqualTo(open);
+    }
+    assertThat(means("wipe").kills("armoured-scale", "adult", place, hides, true)).isZero();
+    Outlook outlook = new Outlook(scale, 22, 40);
+    int adult = scale.stageIds().size() - 1;
+    List<Visit> wiped = new ArrayList<>();
+    for (int day = 0; day < 12; day += 3) {
+      wiped.add(new Visit(day, List.of(means("wipe"))));
+    }
+    double[][] days = outlook.forecast(wiped, 12);
+    double open = Math.pow(1 - means("wipe").kills("armoured-scale", "adult", place), 4);
+    assertThat(days[12][adult] / days[0][adult])
+        .as("four wipes leave more than four chances would")
+        .isGreaterThan(open);
+  }
+
+  @Test
+  void whatIsKeptLowIsJudgedWhileThePlanWorks() {
+    Outlook mites = new Outlook(pest("spider-mites"), 22, 40);
+    List<Visit> predators = List.of(new Visit(0, List.of(means("predatory-mites"))));
+    assertThat(mites.kept(predators)).isLessThan(1).isGreaterThan(0.1);
+    assertThat(mites.kept(List.of(new Visit(0, List.of(means("sticky-trap")))))).isGreaterThan(1);
+    assertThat(mites.kept(List.of())).isCloseTo(1, within(0.2));
+  }
+
+  @Test
   void whereASchoolHasNothingToOfferThereIsNoCourse() {
     LifeCycle knots = pest("root-knot-nematodes");
     Optional<Course> none = search.find(school("biological"), knots, new Outlook(knots, 22, 20));
@@ -135,7 +172,9 @@ class CourseSearchTest {
             new Visit(0, List.of(means("soil-bacteria"))),
             new Visit(1, List.of(means("soil-bacteria"))));
     double[][] survival = Killing.survival(gnats, twice, 10);
-    double once = 1 - 0.35 * means("soil-bacteria").kills("fungus-gnats", "young", "soil");
+    double hides = gnats.hidden("young");
+    double once =
+        1 - 0.35 * means("soil-bacteria").kills("fungus-gnats", "young", "soil", hides, false);
     for (int day = 0; day <= 5; day++) {
       assertThat(survival[day][1]).isEqualTo(once);
     }

@@ -68,8 +68,8 @@ class DiseaseCourseTest {
   void whatIsStoppedIsTheShareOfNewOnesOnly() {
     LifeCycle life = REMEDIES.pests().find("fungal-leaf-spot").orElseThrow();
     double[][] survival = Killing.survival(life, weekly(1, "dry-leaves"), 40);
-    assertThat(survival[0]).containsExactly(new double[] {1, 1, 0.2}, within(1e-12));
-    assertThat(survival[29]).containsExactly(1, 1, 1);
+    assertThat(survival[0]).startsWith(new double[] {1, 1, 0.2}, within(1e-12));
+    assertThat(survival[29]).containsOnly(1);
   }
 
   @Test
