@@ -18,6 +18,7 @@ import java.util.Map;
  * @param predators what it does to released ones, in words
  * @param harmsPredators days for which released ones must stay away after it; 0 spares them
  * @param people what people must wear or mind
+ * @param hazards what it can do to people, animals and water
  * @param legal free, restricted or professional
  * @param product whether it comes out of a bottle with a label, so that it has a dose
  * @param use how it is used and what that asks for
@@ -41,6 +42,7 @@ public record Means(
     String predators,
     int harmsPredators,
     String people,
+    List<Hazard> hazards,
     Legal legal,
     boolean product,
     Use use,
@@ -60,6 +62,7 @@ public record Means(
 
   public Means {
     legal = legal == null ? Legal.FREE : legal;
+    hazards = hazards == null ? List.of() : hazards;
     ruins = ruins == null ? List.of() : ruins;
     hurts = hurts == null ? List.of() : hurts;
     use = use == null ? Use.PLAIN : use;

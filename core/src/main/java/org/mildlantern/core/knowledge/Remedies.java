@@ -65,6 +65,9 @@ public final class Remedies {
               (pest, stages) ->
                   pests.find(pest).ifPresent(life -> checkAgainst(shelf, one, life, stages)));
       checkLasting(shelf, one);
+      if (one.product() && one.hazards().isEmpty()) {
+        shelf.wrong(means, one.id(), "id", "says no hazards, but comes out of a bottle");
+      }
     }
   }
 

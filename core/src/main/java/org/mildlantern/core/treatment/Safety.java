@@ -1,11 +1,13 @@
 package org.mildlantern.core.treatment;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.mildlantern.core.knowledge.Hazard;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.words.Words;
 
@@ -26,6 +28,10 @@ public record Safety(List<String> gear, double shutHours, List<String> lines) {
           "goggles", "goggles",
           "mask", "a mask against mist",
           "sleeves", "long sleeves and trousers");
+
+  /** What locking a bottle away is enough for. */
+  private static final Set<Hazard> KEPT_LIKE_ALL =
+      EnumSet.of(Hazard.SWALLOWED, Hazard.EYES, Hazard.CATS, Hazard.PETS);
 
   public static Safety of(List<Means> means) {
     Set<String> gear = new LinkedHashSet<>();
@@ -65,15 +71,23 @@ public record Safety(List<String> gear, double shutHours, List<String> lines) {
     if (means.stream().anyMatch(m -> m.use().as().equals("bath"))) {
       lines.add(WORDS.say("safety.hot"));
     }
+    Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
+    means.forEach(m -> hazards.addAll(m.hazards()));
     if (bottle) {
       lines.add(WORDS.say("safety.left-over"));
-      lines.add(WORDS.say("safety.keep"));
       lines.add(WORDS.say("safety.ill"));
-      lines.add(WORDS.say("safety.eyes"));
     }
-    if (means.stream().anyMatch(m -> m.hurts().contains("cats"))) {
-      lines.add(WORDS.say("safety.cats"));
+    hazards.forEach(hazard -> lines.add(WORDS.say("safety.aid." + id(hazard))));
+    if (bottle) {
+      lines.add(WORDS.say("safety.keep"));
     }
+    hazards.stream()
+        .filter(hazard -> !KEPT_LIKE_ALL.contains(hazard))
+        .forEach(hazard -> lines.add(WORDS.say("safety.keep." + id(hazard))));
     return new Safety(List.copyOf(gear), shut, lines);
+  }
+
+  private static String id(Hazard hazard) {
+    return hazard.name().toLowerCase(Locale.ROOT);
   }
 }

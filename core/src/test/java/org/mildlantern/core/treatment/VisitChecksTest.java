@@ -251,4 +251,25 @@ class VisitChecksTest {
     assertThat(Safety.of(List.of(means("pyrethrum"))).lines())
         .anyMatch(line -> line.contains("to the vet at once"));
   }
+
+  @Test
+  void firstAidAndKeepingAreThoseOfEachHazard() {
+    assertThat(aid("oil")).contains("gets into the lungs").doesNotContain("Burns");
+    assertThat(aid("swab-alcohol")).contains("Burns: cool", "Below 25 °C", "Swallowed: rinse");
+    assertThat(aid("sulphur")).contains("fresh air").doesNotContain("A pet that");
+    assertThat(aid("slug-bait")).contains("A pet that licked").doesNotContain("lungs");
+    assertThat(aid("thiophanate")).contains("Not for pregnant people", "Not kept at home");
+    assertThat(aid("nematodes")).contains("about 5 °C").doesNotContain("own bottle");
+    for (Means means : REMEDIES.means()) {
+      String lines = aid(means.id());
+      assertThat(lines.contains("poison centre or emergency number"))
+          .as(means.id())
+          .isEqualTo(means.product());
+      assertThat(lines).as(means.id()).doesNotContain("{");
+    }
+  }
+
+  private static String aid(String id) {
+    return String.join(" ", Safety.of(List.of(means(id))).lines());
+  }
 }
