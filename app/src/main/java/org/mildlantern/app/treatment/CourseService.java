@@ -22,6 +22,7 @@ import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.School;
 import org.mildlantern.core.treatment.Course;
 import org.mildlantern.core.treatment.CourseSearch;
+import org.mildlantern.core.treatment.LeafWetness;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Patient;
 import org.mildlantern.core.treatment.Visit;
@@ -46,6 +47,7 @@ public class CourseService {
   private final JournalService journal;
   private final ChoiceService choices;
   private final VisitGround visitGround;
+  private final Wetting wetting;
   private final Remedies remedies;
   private final CourseSearch search;
   private final Scope scope;
@@ -58,6 +60,7 @@ public class CourseService {
       JournalService journal,
       ChoiceService choices,
       VisitGround visitGround,
+      Wetting wetting,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
@@ -67,16 +70,48 @@ public class CourseService {
     this.journal = journal;
     this.choices = choices;
     this.visitGround = visitGround;
+    this.wetting = wetting;
     this.remedies = remedies;
     this.search = new CourseSearch(remedies);
     this.scope = scope;
   }
 
   /** A case's pest with its plant and the warmth of its place. */
-  record Ground(CaseView kase, PlantView plant, LifeCycle pest, double celsius) {
-    Outlook outlook(Infestation size) {
-      return new Outlook(pest, celsius, size.number(pest));
+  record Ground(CaseView kase, PlantView plant, LifeCycle pest, double celsius) {}
+
+  /**
+   * What the keeper says of a case.
+   *
+   * @param size how many there are
+   * @param wets how leaves are wetted, or null for what is usual for such a plant
+   */
+  record Said(Infestation size, LeafWetness.From wets) {
+    LeafWetness.From wetted(PlantView plant) {
+      return wets == null ? Wetting.usual(plant) : wets;
     }
+  }
+
+  /** What becomes of it as the keeper says it is. */
+  @Transactional(readOnly = true)
+  Outlook outlook(Ground ground, Said said) {
+    return new Outlook(
+        ground.pest(), ground.celsius(), said.size().number(ground.pest()), takes(ground, said));
+  }
+
+  private double takes(Ground ground, Said said) {
+    return wetting
+        .of(ground.plant(), said.wetted(ground.plant()))
+        .takes(ground.pest(), ground.celsius());
+  }
+
+  /** How wet its leaves are and what that means for the disease, in words; empty for pests. */
+  @Transactional(readOnly = true)
+  String wetness(Ground ground, Said said) {
+    return ground.pest().wet() == null
+        ? ""
+        : wetting
+            .of(ground.plant(), said.wetted(ground.plant()))
+            .words(ground.pest(), ground.celsius());
   }
 
   /** A course that was picked, with its visits. */
@@ -205,7 +240,7 @@ public class CourseService {
 
   Outlook outlook(TreatmentCourse course) {
     LifeCycle pest = remedies.pests().find(course.pest()).orElseThrow();
-    return new Outlook(pest, course.celsius(), course.females());
+    return new Outlook(pest, course.celsius(), course.females(), course.takes());
   }
 
   /**
@@ -214,11 +249,11 @@ public class CourseService {
    * @throws IllegalStateException when the case is closed or has a course already
    * @throws IllegalArgumentException when the school has none to offer
    */
-  public Optional<Entry> pick(Long caseId, String schoolId, Infestation size) {
-    return ground(caseId).map(ground -> pick(ground, schoolId, size));
+  Optional<Entry> pick(Long caseId, String schoolId, Said said) {
+    return ground(caseId).map(ground -> pick(ground, schoolId, said));
   }
 
-  private Entry pick(Ground ground, String schoolId, Infestation size) {
+  private Entry pick(Ground ground, String schoolId, Said said) {
     if (!ground.kase().open()) {
       throw new IllegalStateException("The case is closed.");
     }
@@ -238,7 +273,7 @@ public class CourseService {
             .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
     Course course =
         search
-            .find(school, ground.pest(), ground.outlook(size), plant(ground))
+            .find(school, ground.pest(), outlook(ground, said), plant(ground))
             .orElseThrow(
                 () -> new IllegalArgumentException("This school has no course against it."));
     Entry entry =
@@ -255,8 +290,9 @@ public class CourseService {
                 ground.plant().id(),
                 ground.pest().id(),
                 school.id(),
-                size.number(ground.pest()),
+                said.size().number(ground.pest()),
                 ground.celsius(),
+                takes(ground, said),
                 today,
                 entry.id()));
     for (Visit visit : course.visits()) {

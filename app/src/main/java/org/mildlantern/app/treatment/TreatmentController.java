@@ -11,6 +11,7 @@ import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.treatment.LeafWetness;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -55,16 +56,20 @@ class TreatmentController {
   String show(
       @PathVariable Long id,
       @RequestParam(defaultValue = "SOME") Infestation size,
+      @RequestParam(required = false) LeafWetness.From wets,
       @RequestParam(required = false) String school,
       Model model) {
-    return courses.isRot(id) ? "redirect:/cases/" + id + "/rot" : page(id, size, school, model);
+    return courses.isRot(id)
+        ? "redirect:/cases/" + id + "/rot"
+        : page(id, new CourseService.Said(size, wets), school, model);
   }
 
-  private String page(Long id, Infestation size, String school, Model model) {
+  private String page(Long id, CourseService.Said said, String school, Model model) {
     CourseService.Ground ground = courses.ground(id).orElseThrow(Web::missing);
     List<ContactLooks.Watch> watches = contacts.of(List.of(ground.kase()), plants.kept());
-    model.addAttribute("view", presenter.show(ground, size, school, watches));
+    model.addAttribute("view", presenter.show(ground, said, school, watches));
     model.addAttribute("sizes", Infestation.values());
+    model.addAttribute("wettings", LeafWetness.From.values());
     model.addAttribute("quarantine", quarantines.of(ground.plant()).orElse(null));
     model.addAttribute("watches", watches);
     model.addAttribute("chain", ContactChain.of(watches));
@@ -79,16 +84,18 @@ class TreatmentController {
       @PathVariable Long id,
       @RequestParam String school,
       @RequestParam Infestation size,
+      @RequestParam(required = false) LeafWetness.From wets,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
+    CourseService.Said said = new CourseService.Said(size, wets);
     try {
-      answered.say(courses.pick(id, school, size).orElseThrow(Web::missing), flash);
+      answered.say(courses.pick(id, school, said).orElseThrow(Web::missing), flash);
       return toCourse(id);
     } catch (IllegalStateException | IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("problem", e.getMessage());
-      return page(id, size, school, model);
+      return page(id, said, school, model);
     }
   }
 
@@ -128,7 +135,7 @@ class TreatmentController {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("moveProblem", e.getMessage());
       model.addAttribute("moved", id);
-      return page(kase, Infestation.SOME, null, model);
+      return page(kase, new CourseService.Said(Infestation.SOME, null), null, model);
     }
   }
 

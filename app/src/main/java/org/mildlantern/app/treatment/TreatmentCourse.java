@@ -23,6 +23,7 @@ class TreatmentCourse {
   private String school;
   private int females;
   private double celsius;
+  private double takes;
   private LocalDate begunOn;
   private LocalDate endedOn;
   private Long entryId;
@@ -37,6 +38,7 @@ class TreatmentCourse {
       String school,
       int females,
       double celsius,
+      double takes,
       LocalDate begunOn,
       Long entryId) {
     this.caseId = caseId;
@@ -45,6 +47,7 @@ class TreatmentCourse {
     this.school = school;
     this.females = females;
     this.celsius = celsius;
+    this.takes = takes;
     this.begunOn = begunOn;
     this.entryId = entryId;
   }
@@ -71,6 +74,10 @@ class TreatmentCourse {
 
   int females() {
     return females;
+  }
+
+  double takes() {
+    return takes;
   }
 
   double celsius() {

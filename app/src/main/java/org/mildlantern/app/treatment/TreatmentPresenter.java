@@ -71,16 +71,17 @@ class TreatmentPresenter {
   /**
    * Shows a case's treatment.
    *
-   * @param size how many there are, for the schools' offers
+   * @param said how many there are and how its leaves are wetted, for the schools' offers
    * @param schoolShown whose course is drawn while none is picked, or null for the default
    */
   TreatmentView show(
       CourseService.Ground ground,
-      Infestation size,
+      CourseService.Said said,
       String schoolShown,
       List<ContactLooks.Watch> watches) {
     CourseService.Picked picked = courses.picked(ground.kase().id()).orElse(null);
-    Outlook outlook = picked == null ? ground.outlook(size) : courses.outlook(picked.course());
+    Outlook outlook =
+        picked == null ? courses.outlook(ground, said) : courses.outlook(picked.course());
     List<Course> found = courses.offers(ground, outlook);
     School followed = courses.followed(ground.pest());
     Course shown = picked == null ? shown(found, schoolShown, followed) : null;
@@ -93,9 +94,11 @@ class TreatmentPresenter {
         new TreatmentView.OfPest(
             ground.pest(),
             warmth(ground),
+            courses.wetness(ground, said),
             Generation.of(ground.pest(), ground.celsius()).working(),
             lives(ground.pest())),
-        size,
+        said.size(),
+        said.wetted(ground.plant()),
         new TreatmentView.Schools(
             found.stream().map(c -> offer(c, outlook, c == shown, followed)).toList(),
             courses.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList()),

@@ -7,14 +7,26 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.School;
+import org.mildlantern.core.treatment.LeafWetness;
 import org.mildlantern.core.treatment.NotWorking;
 import org.mildlantern.core.working.Working;
 
 /** The treatment page of a case, ready to be shown. */
 record TreatmentView(
-    CaseView kase, PlantView plant, OfPest ofPest, Infestation size, Schools schools, Plan plan) {
-  /** What is treated, and how it lives here. */
-  record OfPest(LifeCycle pest, String warmth, Working generation, List<Life> lives) {}
+    CaseView kase,
+    PlantView plant,
+    OfPest ofPest,
+    Infestation size,
+    LeafWetness.From wets,
+    Schools schools,
+    Plan plan) {
+  /**
+   * What is treated, and how it lives here.
+   *
+   * @param wetness how wet leaves are and what it asks for, in words; empty for what asks for none
+   */
+  record OfPest(
+      LifeCycle pest, String warmth, String wetness, Working generation, List<Life> lives) {}
 
   /** What schools would do, and those that have nothing to offer. */
   record Schools(List<Offer> offers, List<School> declined) {}

@@ -13,6 +13,7 @@ import java.util.Map;
  * @param lower °C below which nothing develops
  * @param upper °C above which it goes no faster
  * @param stages from the first to the last before it is grown
+ * @param wet what it asks of a leaf, or null for what needs none to be wet
  * @param spread how it gets from plant to plant
  * @param hidden what of it is out of reach, in words
  */
@@ -24,12 +25,35 @@ public record LifeCycle(
     double upper,
     List<Phase> stages,
     Adult adult,
+    Wet wet,
     List<String> spread,
     String hidden,
     List<String> sources) {
 
   public LifeCycle {
     counted = counted == null ? "females of all stages" : counted;
+  }
+
+  /**
+   * For how long a leaf must be wet without a break before a disease takes hold, and in what
+   * warmth.
+   *
+   * @param hours at the best warmth
+   * @param from °C below which it does not
+   * @param to °C above which it does not
+   */
+  public record Wet(double hours, double from, double best, double to) {
+    /**
+     * The hours at a warmth in °C; infinite where it takes hold at no length. By the beta function
+     * of temperature of Magarey, Sutton & Russo 2005.
+     */
+    public double hoursAt(double celsius) {
+      if (celsius <= from || celsius >= to) {
+        return Double.POSITIVE_INFINITY;
+      }
+      double rises = Math.pow((celsius - from) / (best - from), (best - from) / (to - best));
+      return hours / (rises * (to - celsius) / (to - best));
+    }
   }
 
   /**

@@ -48,6 +48,15 @@ public final class Population {
   private final double laidHide;
 
   public Population(LifeCycle pest, double celsius) {
+    this(pest, celsius, 1);
+  }
+
+  /**
+   * A population where not as many new ones come about as usual.
+   *
+   * @param takes what comes about, as a share of the usual
+   */
+  public Population(LifeCycle pest, double celsius, double takes) {
     this.pest = pest;
     List<Part> parts = new ArrayList<>();
     List<String> ids = pest.stageIds();
@@ -81,7 +90,7 @@ public final class Population {
       hidden[i] = part.hidden();
       leaves[i] = part.rate() * step;
       survives[i] = part.survival();
-      births[i] = part.births() * step;
+      births[i] = part.births() * step * takes;
       int into = part.last() ? (part.stage() + 1) % stages : part.stage();
       next[i] = part.last() ? first(parts, into, false) : i + 1;
       nextHidden[i] = part.last() ? first(parts, into, true) : i + 1;

@@ -30,9 +30,18 @@ public final class Outlook {
    * @param celsius mean warmth of the place; too cold for the pest means that nothing moves
    */
   public Outlook(LifeCycle pest, double celsius, double females) {
+    this(pest, celsius, females, 1);
+  }
+
+  /**
+   * An infection where not as much takes hold as usual.
+   *
+   * @param takes what takes hold, as a share of the usual ({@link LeafWetness#takes})
+   */
+  public Outlook(LifeCycle pest, double celsius, double females, double takes) {
     this.pest = pest;
     this.celsius = celsius;
-    this.population = new Population(pest, celsius);
+    this.population = new Population(pest, celsius, takes);
     this.start = population.settled(females);
     double days = Generation.of(pest, celsius).days();
     this.generation = Double.isFinite(days) ? (int) Math.min(Math.ceil(days), 200) : 200;

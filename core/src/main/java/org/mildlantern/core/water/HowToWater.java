@@ -61,7 +61,7 @@ public final class HowToWater {
      * for each kPa of vapour pressure deficit in still air and three times that where air moves.
      * Rule of thumb in the form of Dalton's law.
      */
-    double dryingHours() {
+    public double dryingHours() {
       double deficit =
           Demand.of(celsius == null ? 20 : celsius, humidity == null ? 50 : humidity, 0).vpd();
       return FILM_MM / (Math.max(0.05, deficit) * MM_PER_KPA * (moving ? MOVING : 1));

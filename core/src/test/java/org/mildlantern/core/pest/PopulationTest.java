@@ -116,6 +116,7 @@ class PopulationTest {
               new LifeCycle.Phase("egg", "eggs", 60, "leaf", 1),
               new LifeCycle.Phase("young", "young", 90, "leaf", 1)),
           new LifeCycle.Adult(1e12, 1e12, 0, 1, "leaf"),
+          null,
           List.of(),
           "",
           List.of());
