@@ -114,6 +114,12 @@ public final class Remedies {
   private void checkSchools(Shelf shelf) {
     for (School school : schools) {
       shelf.refers(schools, school.id(), "courses", school.courses().keySet(), pests);
+      school.courses().keySet().stream()
+          .filter(rots::knows)
+          .forEach(
+              rot ->
+                  shelf.wrong(
+                      schools, school.id(), "courses", rot + ": a rot has no course of visits"));
       school
           .courses()
           .forEach(

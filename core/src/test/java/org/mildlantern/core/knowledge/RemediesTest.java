@@ -25,10 +25,14 @@ class RemediesTest {
   }
 
   @Test
-  void everyLifeHasACourseOfTheDefaultSchoolOfItsTopic() {
+  void everyLifeButThatOfARotHasACourseOfTheDefaultSchoolOfItsTopic() {
     for (LifeCycle life : remedies.pests()) {
       School school = remedies.defaultSchool(life.disease() ? "diseases" : "pests");
-      if (!life.id().equals("root-knot-nematodes")) {
+      if (remedies.rots().knows(life.id())) {
+        assertThat(remedies.schools())
+            .as(life.id())
+            .noneMatch(one -> one.courses().containsKey(life.id()));
+      } else if (!life.id().equals("root-knot-nematodes")) {
         assertThat(school.courses()).as(school.id()).containsKey(life.id());
       }
     }
@@ -88,6 +92,48 @@ class RemediesTest {
         .hasMessageContaining("stage “pupa” of life “aphids”");
     assertThatThrownBy(() -> broken("schools.yaml", "[night-hunt,", "[moon-hunt,"))
         .hasMessageContaining("there is no means “moon-hunt”");
+    assertThatThrownBy(() -> broken("schools.yaml", "rust: {", "crown-rot: {"))
+        .hasMessageContaining("crown-rot: a rot has no course of visits");
+  }
+
+  @Test
+  void whatNeverComesToAPestOrOutlastsItsNextUseIsAFault() {
+    assertThatThrownBy(
+            () -> broken("means.yaml", "fungus-gnats: {egg: strong", "aphids: {adult: strong"))
+        .hasMessageContaining("aphids: adult: as a care it never comes to what sits in “leaf”");
+    assertThatThrownBy(
+            () ->
+                broken(
+                    "means.yaml",
+                    "leaf-miners: {egg: none, young: good, adult: fair}",
+                    "fungus-gnats: {young: good}"))
+        .hasMessageContaining("fungus-gnats: young: as a spray it never comes to");
+    assertThatThrownBy(
+            () ->
+                broken(
+                    "means.yaml", "against: {fungus-gnats: drench}", "against: {aphids: drench}"))
+        .hasMessageContaining("neem: against: aphids: young: as a drench it never comes to");
+    assertThatThrownBy(
+            () -> broken("means.yaml", "lasting: {from: 2, to: 7", "lasting: {from: 2, to: 8"))
+        .hasMessageContaining("neem: lasting: to: 8 days, where 7 lie between uses");
+    assertThatThrownBy(
+            () -> broken("means.yaml", "lasting: {from: 2, to: 7", "lasting: {from: 2, to: 2"))
+        .hasMessageContaining("neem: lasting");
+    assertThatThrownBy(() -> broken("means.yaml", "  hazards: [eyes, water]\n", ""))
+        .hasMessageContaining("soap: id: says no hazards");
+  }
+
+  @Test
+  void aMeansIsUsedAsItsPestAsks() {
+    Means neem = remedies.means().find("neem").orElseThrow();
+    assertThat(neem.as("aphids")).isEqualTo("spray");
+    assertThat(neem.as("fungus-gnats")).isEqualTo("drench");
+    assertThat(neem.kills("fungus-gnats", "young", "soil")).isPositive();
+    assertThat(neem.kills("aphids", "young", "soil")).isZero();
+    Means thiophanate = remedies.means().find("thiophanate").orElseThrow();
+    assertThat(thiophanate.as("grey-mould")).isEqualTo("spray");
+    assertThat(thiophanate.as("black-root-rot")).isEqualTo("drench");
+    assertThat(thiophanate.sprayed()).as("against some").isTrue();
   }
 
   @Test
