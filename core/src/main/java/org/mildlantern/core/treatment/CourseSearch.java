@@ -14,7 +14,7 @@ import org.mildlantern.core.knowledge.School;
  * Finds for a school the fewest visits that clear a pest with a wished chance, over intervals of
  * {@value #SHORTEST} to {@value #LONGEST} days and up to {@value #MOST} visits. Among intervals
  * that serve with equally many visits it takes the one with the best chance; where none gives an
- * even one, that which keeps the pest lowest. No visit holds what may not be used on its day
+ * even chance, that which keeps the pest lowest. No visit holds what may not be used on its day
  * ({@link WithinBounds}); a visit of which nothing is left is none.
  */
 public final class CourseSearch {
