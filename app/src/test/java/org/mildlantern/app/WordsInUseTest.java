@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.mildlantern.core.knowledge.Hazard;
 import org.mildlantern.core.words.Sentence;
 import org.mildlantern.core.words.Words;
 
@@ -75,6 +76,7 @@ class WordsInUseTest {
         () -> {
           Set<String> known = Words.of(room, WordsInUseTest.class.getClassLoader()).keys();
           Set<String> literals = new TreeSet<>(inTemplates(folder.getFileName().toString()));
+          Stream.of(Hazard.values()).map(h -> h.name().toLowerCase()).forEach(literals::add);
           Path sources = Path.of(folder.toString().replace("/resources/", "/java/"));
           for (String source : texts(sources, ".java")) {
             found(SAID, source).forEach(key -> assertThat(known).contains(key));
@@ -87,8 +89,12 @@ class WordsInUseTest {
   /** Whole, or put together from a beginning or an end that stands in the room. */
   private static boolean used(String key, Set<String> literals) {
     return literals.contains(key)
-        || literals.stream().anyMatch(l -> l.endsWith(".") && key.startsWith(l))
-            && literals.contains(key.substring(key.indexOf('.') + 1))
+        || literals.stream()
+            .anyMatch(
+                l ->
+                    l.endsWith(".")
+                        && key.startsWith(l)
+                        && literals.contains(key.substring(l.length())))
         || key.endsWith("-because") && literals.contains(key.replace("-because", ""));
   }
 
