@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.mildlantern.app.keeper.CollectionMemo;
@@ -15,7 +18,8 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 
@@ -24,15 +28,28 @@ import org.springframework.stereotype.Service;
 class FindService {
   private static final Words WORDS = Words.of(FindService.class);
   private static final int MISSED = 9;
+  private static final int BY_SAYING = 4;
 
   private final PlantService plants;
   private final CollectionMemo memo;
+  private final Knowledge knowledge;
+  private final Reader reader;
   private final List<Named> known;
 
-  FindService(PlantService plants, CollectionMemo memo, Knowledge knowledge) {
+  /** By the words that each is said with, once somebody looks for one. */
+  private volatile Map<Named, Set<String>> said;
+
+  FindService(
+      PlantService plants,
+      CollectionMemo memo,
+      Knowledge knowledge,
+      Remedies remedies,
+      Reader reader) {
     this.plants = plants;
     this.memo = memo;
-    this.known = known(knowledge);
+    this.knowledge = knowledge;
+    this.reader = reader;
+    this.known = known(remedies);
   }
 
   /** A find: kind, label, what else it is called, and where it leads. */
@@ -44,10 +61,15 @@ class FindService {
    * @param hit what is shown when it is found
    * @param rank of its kind
    * @param names in small letters
+   * @param sign id of the sign that it is, or null
    */
-  private record Named(Supplier<Hit> hit, int rank, List<String> names) {}
+  private record Named(Supplier<Hit> hit, int rank, List<String> names, String sign) {}
 
-  private record Ranked(Named named, int rank) {}
+  private record Ranked(Named named, int rank) {
+    Ranked bySaying() {
+      return new Ranked(named, named.rank() + BY_SAYING);
+    }
+  }
 
   /**
    * All that is called so, the best first.
@@ -59,15 +81,47 @@ class FindService {
     if (wanted.length() < 2 || wanted.length() > 80) {
       return Paged.of(List.of(), page, size);
     }
+    Set<String> stems = reader.stems(wanted);
+    Map<Named, Set<String>> bySaying = said();
     List<Named> mine = memo.once(From.GROUND, "names-to-find", this::ofPlants);
     String inside = " " + wanted;
     List<Ranked> found =
         Stream.concat(mine.stream(), known.stream())
             .map(named -> new Ranked(named, named.rank() + best(named.names(), wanted, inside)))
-            .filter(ranked -> ranked.rank() % 10 < MISSED)
+            .map(one -> missed(one) && isSaid(bySaying, one.named(), stems) ? one.bySaying() : one)
+            .filter(ranked -> !missed(ranked))
             .sorted(Comparator.comparingInt(Ranked::rank))
             .toList();
     return Paged.of(found, page, size).map(ranked -> ranked.named().hit().get());
+  }
+
+  private static boolean missed(Ranked ranked) {
+    return ranked.rank() % 10 == MISSED;
+  }
+
+  /** Whether all words are among those that it is said with, in whatever form. */
+  private static boolean isSaid(Map<Named, Set<String>> said, Named named, Set<String> stems) {
+    return !stems.isEmpty() && said.getOrDefault(named, Set.of()).containsAll(stems);
+  }
+
+  private Map<Named, Set<String>> said() {
+    Map<Named, Set<String>> now = said;
+    if (now == null) {
+      Map<String, Set<String>> phrases = reader.wordsBySign();
+      now = new IdentityHashMap<>();
+      for (Named named : known) {
+        Set<String> stems = new HashSet<>(reader.stems(String.join(", ", named.names())));
+        stems.addAll(phrases.getOrDefault(named.sign(), Set.of()));
+        now.put(named, stems);
+      }
+      said = now;
+    }
+    return now;
+  }
+
+  /** Names that what was not found may be meant for; each is found. */
+  List<String> like(String words) {
+    return words == null || words.isBlank() ? List.of() : knowledge.namesLike(words);
   }
 
   private static int best(List<String> names, String wanted, String inside) {
@@ -92,8 +146,9 @@ class FindService {
                   .ifPresent(
                       taxon ->
                           names.addAll(
-                              taxa.computeIfAbsent(taxon.id(), id -> small(names(taxon)))));
-              return new Named(() -> hit(plant), 0, names);
+                              taxa.computeIfAbsent(
+                                  taxon.id(), id -> small(knowledge.namesOf(taxon)))));
+              return new Named(() -> hit(plant), 0, names, null);
             })
         .toList();
   }
@@ -104,18 +159,18 @@ class FindService {
     return new Hit("plant", plant.name(), where, "/plants/" + plant.id());
   }
 
-  private static List<String> names(Taxon taxon) {
-    List<String> names = new ArrayList<>(List.of(taxon.name()));
-    names.addAll(taxon.synonyms());
-    names.addAll(taxon.common());
-    return names;
-  }
-
-  private static List<Named> known(Knowledge knowledge) {
+  private List<Named> known(Remedies remedies) {
     List<Named> known = new ArrayList<>();
     knowledge
         .signs()
-        .forEach(s -> known.add(named("sign", s.label(), s.words(), "/know/signs/" + s.id(), 10)));
+        .forEach(
+            s -> {
+              Hit hit =
+                  new Hit("sign", s.label(), String.join(", ", s.words()), "/know/signs/" + s.id());
+              List<String> names = new ArrayList<>(List.of(s.label()));
+              names.addAll(s.words());
+              known.add(new Named(() -> hit, 10, small(names), s.id()));
+            });
     knowledge
         .causes()
         .forEach(c -> known.add(named("cause", c.label(), c.also(), "/know/causes/" + c.id(), 20)));
@@ -132,7 +187,23 @@ class FindService {
                                 String.join(", ", t.synonyms()),
                                 "/know/taxa/" + t.id()),
                         30,
-                        small(names(t)))));
+                        small(knowledge.namesOf(t)),
+                        null)));
+    knowledge
+        .changes()
+        .forEach(
+            c -> known.add(named("change", c.label(), List.of(), "/know/changes/" + c.id(), 40)));
+    remedies
+        .means()
+        .forEach(
+            m ->
+                known.add(
+                    named(
+                        "means",
+                        m.label(),
+                        m.group().equals("none") ? List.of() : List.of(m.group()),
+                        "/know/means/" + m.id(),
+                        40)));
     knowledge
         .terms()
         .forEach(
@@ -143,7 +214,7 @@ class FindService {
                         t.label(),
                         t.whole() == null ? List.of() : List.of(t.whole()),
                         "/know#word-" + t.id(),
-                        40)));
+                        50)));
     return known;
   }
 
@@ -152,7 +223,7 @@ class FindService {
     List<String> names = new ArrayList<>(List.of(label));
     names.addAll(also);
     Hit hit = new Hit(kind, label, String.join(", ", also), href);
-    return new Named(() -> hit, rank, small(names));
+    return new Named(() -> hit, rank, small(names), null);
   }
 
   private static List<String> small(Collection<String> names) {

@@ -62,7 +62,9 @@ class KnowController {
       Htmx htmx,
       Model model) {
     model.addAttribute("q", q);
-    model.addAttribute("hits", find.find(q, page, htmx.on() ? GLANCE : PAGE));
+    var hits = find.find(q, page, htmx.on() ? GLANCE : PAGE);
+    model.addAttribute("hits", hits);
+    model.addAttribute("like", hits.all() == 0 ? find.like(q) : List.of());
     model.addAttribute("glance", htmx.on());
     return htmx.page("know/find", "hits");
   }

@@ -232,7 +232,7 @@ class PlantController {
       PlantService.FieldFault fault, PlantForm form, BindingResult errors, Model model) {
     errors.rejectValue(fault.field(), "fault", fault.getMessage());
     if (fault.field().equals("formId")) {
-      model.addAttribute("like", knowledge.namesLike(form.kind()));
+      model.addAttribute("like", knowledge.choicesLike(form.kind()));
     }
   }
 

@@ -275,7 +275,8 @@ public class PlantService {
       return new Identity(taxon.get().id(), name, taxon.get().form());
     }
     if (form.formId() == null || knowledge.usual().find(form.formId()).isEmpty()) {
-      throw new FieldFault("formId", WORDS.say("unknown-name"));
+      throw new FieldFault(
+          "formId", WORDS.say(knowledge.isAmbiguous(name) ? "name-of-several" : "unknown-name"));
     }
     return new Identity(null, name, form.formId());
   }

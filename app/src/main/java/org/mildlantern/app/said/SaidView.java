@@ -3,6 +3,7 @@ package org.mildlantern.app.said;
 import java.util.List;
 import org.mildlantern.app.figure.Figure;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.NameChoice;
 import org.mildlantern.core.working.Working;
 
 /**
@@ -38,7 +39,7 @@ record SaidView(
       PlantView mine,
       boolean openCase,
       List<PlantView> choices,
-      List<String> like) {
+      List<NameChoice> like) {
     public boolean known() {
       return !name.isEmpty();
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.NameChoice;
 
 /**
  * Which plant is spoken of.
@@ -21,14 +22,14 @@ record Who(
     boolean inText,
     Optional<PlantView> plant,
     List<PlantView> choices,
-    List<String> like) {
+    List<NameChoice> like) {
 
   static Who of(PlantView plant, String called, boolean inText) {
     return new Who(
         Optional.of(plant.kind()), called, inText, Optional.of(plant), List.of(), List.of());
   }
 
-  static Who unknown(String called, List<String> like) {
+  static Who unknown(String called, List<NameChoice> like) {
     return new Who(Optional.empty(), called, false, Optional.empty(), List.of(), like);
   }
 }

@@ -7,6 +7,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.PlantsInText;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.NameChoice;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.said.Reading;
@@ -53,10 +54,10 @@ class WhoFinder {
     return knowledge
         .taxonNamed(form.kind())
         .map(taxon -> ofKind(knowledge.kind(taxon), form.kind(), false, form))
-        .orElseGet(() -> lives(form, knowledge.namesLike(form.kind())));
+        .orElseGet(() -> lives(form, knowledge.choicesLike(form.kind())));
   }
 
-  private Who lives(SaidForm form, List<String> like) {
+  private Who lives(SaidForm form, List<NameChoice> like) {
     return knowledge
         .usual()
         .find(form.lives())

@@ -10,7 +10,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.core.knowledge.Change;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -23,7 +26,7 @@ class KnowPageTest extends WebCase {
     "moth orchid, Phalaenopsis",
     "overwater, Roots kept too wet",
     "droopy, Limp leaves",
-    "red spider, Nothing is called that",
+    "xylophone, Nothing is called that",
     "SANSEVIERIA, Dracaena trifasciata",
   })
   void anyOfItsNamesFindsIt(String words, String found) throws Exception {
@@ -134,5 +137,41 @@ class KnowPageTest extends WebCase {
         .andExpect(content().string(containsString("id=\"word-vpd\"")))
         .andExpect(content().string(containsString("vapour pressure deficit")));
     get(keeper, "/find?q=vapour").andExpect(content().string(containsString("/know#word-vpd")));
+  }
+
+  private void finds(String words, String... what) throws Exception {
+    for (String one : what) {
+      get(keepers.make(), "/find?q=" + words).andExpect(content().string(containsString(one)));
+    }
+  }
+
+  @Test
+  void findKnowsSignsTasksProductsAndNamesAsPeopleTypeThem() throws Exception {
+    finds("drooping", "/know/signs/");
+    finds("yellow leaves", "/know/signs/");
+    finds("white fuzz", "/know/signs/");
+    finds("repot", "/know/changes/");
+    finds("spinosad", "/know/means/spinosyn");
+    finds("abamectin", "/know/means/avermectin");
+    finds("Phalenopsis", "/know/taxa/phalaenopsis-hybrid");
+    finds("money plant", "/know/taxa/crassula-ovata", "/know/taxa/pilea");
+    finds("Zamioculcus", "Is it", "Zamioculcas");
+    finds("flaxen xyz", "Try what you see");
+  }
+
+  @Test
+  void changesAndMeansHaveTheirPages() throws Exception {
+    SignedIn keeper = keepers.make();
+    for (Means means : Library.shipped().remedies().means()) {
+      get(keeper, "/know/means/" + means.id()).andExpect(status().isOk());
+    }
+    get(keeper, "/know/means/soap")
+        .andExpect(content().string(containsString("No dose stands here")))
+        .andExpect(content().string(containsString("5 days or more apart")));
+    for (Change change : Library.shipped().knowledge().changes()) {
+      get(keeper, "/know/changes/" + change.id()).andExpect(status().isOk());
+    }
+    get(keeper, "/know/means/moonlight").andExpect(status().isNotFound());
+    get(keeper, "/know/changes/moonlight").andExpect(status().isNotFound());
   }
 }

@@ -308,6 +308,21 @@ class PlantPagesTest extends WebCase {
   }
 
   @Test
+  void namesThatPeopleTypeAreTakenAndThoseOfSeveralKindsAsked() throws Exception {
+    refused(add("kind", "elephant ear"), "Several kinds are called that");
+    refused(add("kind", "elephant ear"), "value=\"Caladium");
+    for (String[] name :
+        new String[][] {
+          {"Spathyphyllum", "spathiphyllum"},
+          {"venus fly-trap", "dionaea"},
+          {"Den. nobile", "dendrobium-nobile"},
+        }) {
+      add("kind", name[0]).andExpect(status().is3xxRedirection());
+      assertThat(all()).anyMatch(p -> p.kind().taxon().orElseThrow().id().equals(name[1]));
+    }
+  }
+
+  @Test
   void aPlantOfUnknownKindIsLookedAfterByHowItLives() throws Exception {
     refused(add("kind", "Tree from the market"), "pick how the plant is built and lives");
     add("kind", "Tree from the market", "formId", "tree-hardy")

@@ -15,10 +15,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.season.Stage;
-import org.mildlantern.core.words.Nearest;
 
 /**
  * What diagnosis rests on: forms, signs, checks, causes, changes, media and kinds. Immutable; made
@@ -29,14 +29,7 @@ public final class Knowledge {
       List.of("treatment/", "water/", "care/", "words/", "pets.yaml");
 
   private final String edition;
-  private static final int LONGEST_NAME = 80;
-  private static final int MOST_NAMES = 4;
-
-  /** So large a share of the letters may differ in a name that is offered. Rule of thumb. */
-  private static final double UNLIKE = 0.25;
-
-  /** A genus by its first word alone comes after a name that is as like. */
-  private static final double BY_GENUS = 0.01;
+  private final Names names;
 
   private final Table<GrowthForm> forms;
   private final Table<Pattern> patterns;
@@ -57,7 +50,6 @@ public final class Knowledge {
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, List<Node>> traits = new LinkedHashMap<>();
-  private final Map<String, Taxon> taxaByName = new LinkedHashMap<>();
   private final Map<String, Toxicity> toxicByGenus = new LinkedHashMap<>();
   private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
   private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
@@ -86,6 +78,7 @@ public final class Knowledge {
             "taxa",
             Taxon.class,
             entry -> TaxonEntry.complete((ObjectNode) entry, kinds, ofForms));
+    names = new Names(shelf, taxa);
     ways = new Ways(shelf);
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
     wording = new Wording(shelf);
@@ -301,15 +294,6 @@ public final class Knowledge {
 
   /** Prepares what is looked up often, once nothing is wrong. */
   void index() {
-    for (Taxon taxon : taxa) {
-      taxaByName.put(fold(taxon.name()), taxon);
-    }
-    for (Taxon taxon : taxa) {
-      taxon.synonyms().forEach(name -> taxaByName.putIfAbsent(fold(name), taxon));
-    }
-    for (Taxon taxon : taxa) {
-      taxon.common().forEach(name -> taxaByName.putIfAbsent(fold(name), taxon));
-    }
     for (GrowthForm form : forms) {
       causesByForm.put(
           form.id(),
@@ -331,14 +315,6 @@ public final class Knowledge {
       nodesByFormAndCheck.put(form.id(), byCheck);
     }
     allLore = everyLore();
-  }
-
-  private static final java.util.regex.Pattern MARKS = java.util.regex.Pattern.compile("[×'’]");
-  private static final java.util.regex.Pattern BLANKS = java.util.regex.Pattern.compile("\\s+");
-
-  private static String fold(String name) {
-    String plain = MARKS.matcher(name.strip().toLowerCase(Locale.ROOT)).replaceAll("").strip();
-    return BLANKS.matcher(plain).replaceAll(" ");
   }
 
   /** Fingerprint of the files on which diagnosis rests. */
@@ -529,68 +505,54 @@ public final class Knowledge {
   }
 
   /**
-   * Finds a kind by accepted name, synonym or common name, whatever the case or spacing. A name
-   * that is not known but begins with a genus that is, today or once, finds the genus or the only
-   * kind of it.
+   * Finds a kind by any name that people give it; empty for what is not known and for what must be
+   * asked. A name that is not known but begins with a genus that is finds the genus.
    */
   public Optional<Taxon> taxonNamed(String name) {
-    String folded = fold(name);
-    return Optional.ofNullable(taxaByName.get(folded)).or(() -> genusOf(folded));
+    return names.find(name);
+  }
+
+  /** Whether a name is given to several kinds, so that it is asked which. */
+  public boolean isAmbiguous(String name) {
+    return names.isAsked(name);
+  }
+
+  /** The same with what tells them apart. */
+  public List<NameChoice> choicesLike(String typed) {
+    return namesLike(typed).stream()
+        .map(
+            name ->
+                taxonNamed(name)
+                    .map(
+                        taxon ->
+                            new NameChoice(
+                                name,
+                                taxon.common().stream().findFirst().orElse(""),
+                                forms
+                                    .find(taxon.form())
+                                    .orElseThrow()
+                                    .label()
+                                    .toLowerCase(Locale.ROOT)))
+                    .orElse(new NameChoice(name, "", "several kinds")))
+        .toList();
+  }
+
+  /** All names of a kind: accepted, synonyms, common ones and what else it is called. */
+  public List<String> namesOf(Taxon taxon) {
+    return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common(), names.of(taxon))
+        .flatMap(List::stream)
+        .distinct()
+        .toList();
   }
 
   /** Whether it is a name of that very kind, and not only of its genus. */
   public boolean isNamed(Taxon taxon, String name) {
-    return taxon.equals(taxaByName.get(fold(name)));
+    return names.isOf(taxon, name);
   }
 
-  /**
-   * Names that a mistyped one may stand for, the likest first: those of kinds that differ in no
-   * more than a quarter of their letters, and genera that are as like its first word.
-   */
+  /** Names that an ambiguous or mistyped one may stand for, the likest first. */
   public List<String> namesLike(String typed) {
-    String folded = fold(typed.length() <= LONGEST_NAME ? typed : typed.substring(0, LONGEST_NAME));
-    Map<String, Double> unlike = new HashMap<>();
-    for (Map.Entry<String, Taxon> known : taxaByName.entrySet()) {
-      unlike.merge(known.getValue().name(), unlike(folded, known.getKey()), Math::min);
-      String genus = known.getValue().genus();
-      unlike.merge(genus, unlike(folded.split(" ")[0], fold(genus)) + BY_GENUS, Math::min);
-    }
-    return unlike.entrySet().stream()
-        .filter(name -> name.getValue() <= UNLIKE)
-        .sorted(Map.Entry.<String, Double>comparingByValue().thenComparing(Map.Entry::getKey))
-        .limit(MOST_NAMES)
-        .map(Map.Entry::getKey)
-        .toList();
-  }
-
-  /** Letters that differ, as a share of the longer name's. */
-  private static double unlike(String a, String b) {
-    return (double) Nearest.distance(a, b) / Math.max(1, Math.max(a.length(), b.length()));
-  }
-
-  private Optional<Taxon> genusOf(String folded) {
-    String genus = folded.split(" ")[0];
-    Taxon entry = taxaByName.get(genus);
-    if (entry != null) {
-      return Optional.of(entry);
-    }
-    List<Taxon> today = taxa.stream().filter(taxon -> fold(taxon.genus()).equals(genus)).toList();
-    if (!today.isEmpty()) {
-      return today.size() == 1 ? Optional.of(today.get(0)) : Optional.empty();
-    }
-    List<Taxon> once =
-        taxa.stream()
-            .filter(
-                taxon ->
-                    taxon.synonyms().stream()
-                        .anyMatch(name -> fold(name).split(" ")[0].equals(genus)))
-            .toList();
-    List<String> genera = once.stream().map(Taxon::genus).distinct().toList();
-    return once.size() == 1
-        ? Optional.of(once.get(0))
-        : genera.size() == 1
-            ? Optional.ofNullable(taxaByName.get(fold(genera.get(0))))
-            : Optional.empty();
+    return names.like(typed);
   }
 
   /** The node of the sign of which this one is a trait. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.load.PlainYaml;
 
 /**
@@ -56,7 +57,7 @@ public record SaidText(
     Kind kind =
         entry.containsKey("form")
             ? knowledge.kind(knowledge.forms().find((String) entry.get("form")).orElseThrow())
-            : knowledge.kind(knowledge.taxonNamed((String) entry.get("kind")).orElseThrow());
+            : knowledge.kind(named((String) entry.get("kind"), knowledge));
     Map<String, String> context = new LinkedHashMap<>();
     ((Map<?, ?>) entry.getOrDefault("context", Map.of()))
         .forEach((field, value) -> context.put(field.toString(), value.toString()));
@@ -75,5 +76,13 @@ public record SaidText(
   @SuppressWarnings("unchecked")
   private static List<String> strings(Map<String, Object> entry, String key) {
     return (List<String>) entry.getOrDefault(key, List.of());
+  }
+
+  /** The kind; of a name that several have, the first that a keeper would be asked about. */
+  private static Taxon named(String name, Knowledge knowledge) {
+    return knowledge
+        .taxonNamed(name)
+        .or(() -> knowledge.taxonNamed(knowledge.namesLike(name).get(0)))
+        .orElseThrow();
   }
 }

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.GrowthForm;
@@ -70,6 +71,19 @@ public final class Reader {
    */
   public List<String> guess(String words, GrowthForm form) {
     return guesses.of(this.words.of(whatIsRead(words)), sign -> occurs(sign, form));
+  }
+
+  /** The stems of a text's words that say something. */
+  public Set<String> stems(String text) {
+    return words.of(whatIsRead(text)).stream()
+        .map(Token::stem)
+        .filter(stem -> !lexicon.isFiller(stem))
+        .collect(Collectors.toSet());
+  }
+
+  /** The stems of all words that a sign is said with, by sign. */
+  public Map<String, Set<String>> wordsBySign() {
+    return lexicon.wordsBySign();
   }
 
   private static String whatIsRead(String said) {

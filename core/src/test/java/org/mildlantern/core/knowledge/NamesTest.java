@@ -33,10 +33,46 @@ class NamesTest {
     "nepenthes  VILLOSA, Nepenthes",
     "Dionaea, Dionaea muscipula",
     "Brassolaeliocattleya, × Rhyncholaeliocattleya",
-    "queens tears, Billbergia nutans"
+    "queens tears, Billbergia nutans",
+    "Phalenopsis, Phalaenopsis hybrids",
+    "pine bonsai, Pinus",
+    "monstera plant, Monstera",
+    "Spathyphyllum, Spathiphyllum wallisii",
+    "Diffenbachia, Dieffenbachia seguine",
+    "Kalanchoë, Kalanchoe",
+    "Den. nobile, Dendrobium nobile",
+    "Den. unheardofii, Dendrobium",
+    "Paph. rothschildianum, Paphiopedilum rothschildianum",
+    "paph, Paphiopedilum",
+    "fiddle-leaf fig, Ficus lyrata",
+    "parlor palm, Chamaedorea elegans",
+    "Nepenthes villosa, Nepenthes",
+    "x Graptoveria, × Graptoveria",
+    "swiss-cheese plant, Monstera deliciosa",
+    "wax plant, Hoya carnosa",
+    "air plant, Tillandsia",
+    "VENUS FLY-TRAP, Dionaea muscipula"
   })
   void findTheKindThatIsMeant(String typed, String name) {
     assertThat(knowledge.taxonNamed(typed).map(Taxon::name)).contains(name);
+  }
+
+  @Test
+  void aNameOfSeveralKindsIsAskedAndNeverGuessed() {
+    for (String name : new String[] {"money plant", "Elephant's foot", "pitcher plant", "neo"}) {
+      assertThat(knowledge.taxonNamed(name)).as(name).isEmpty();
+      assertThat(knowledge.namesLike(name)).as(name).hasSizeGreaterThan(1);
+    }
+    assertThat(knowledge.namesLike("mother-in-law's tongue"))
+        .containsExactly("Dracaena trifasciata", "Dieffenbachia seguine");
+  }
+
+  @Test
+  void everyNameThatIsAskedLeadsToKindsThatAreFound() {
+    for (String name : new String[] {"jewel orchid", "prayer plant", "zygo", "angel wings"}) {
+      assertThat(knowledge.namesLike(name))
+          .allMatch(choice -> knowledge.taxonNamed(choice).isPresent());
+    }
   }
 
   @Test
