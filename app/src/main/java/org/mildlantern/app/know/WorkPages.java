@@ -33,8 +33,19 @@ class WorkPages {
   String change(@PathVariable String id, Model model) {
     Change change = knowledge.changes().find(id).orElseThrow(Web::missing);
     model.addAttribute("change", change);
+    model.addAttribute(
+        "meanwhile",
+        change.meanwhile() == null
+            ? null
+            : knowledge.changes().find(change.meanwhile()).orElse(null));
     model.addAttribute("on", named(change.on()));
-    model.addAttribute("unfit", named(change.unfit()));
+    Map<String, Change> unfit = new LinkedHashMap<>();
+    change
+        .unfit()
+        .forEach(
+            (name, instead) ->
+                unfit.put(words(name), knowledge.changes().find(instead).orElseThrow()));
+    model.addAttribute("unfit", unfit);
     model.addAttribute(
         "causes", knowledge.causes().stream().filter(c -> id.equals(c.change())).toList());
     return "know/change";
