@@ -6,25 +6,21 @@ import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
-import org.mildlantern.app.keeper.ChoiceService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.School;
 import org.mildlantern.core.treatment.Course;
-import org.mildlantern.core.treatment.CourseSearch;
-import org.mildlantern.core.treatment.LeafWetness;
 import org.mildlantern.core.treatment.Outlook;
-import org.mildlantern.core.treatment.Patient;
 import org.mildlantern.core.treatment.Visit;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
@@ -45,11 +41,8 @@ public class CourseService {
   private final CaseService cases;
   private final PlantService plants;
   private final JournalService journal;
-  private final ChoiceService choices;
-  private final VisitGround visitGround;
-  private final Wetting wetting;
+  private final Offers offers;
   private final Remedies remedies;
-  private final CourseSearch search;
   private final Scope scope;
 
   CourseService(
@@ -58,9 +51,7 @@ public class CourseService {
       CaseService cases,
       PlantService plants,
       JournalService journal,
-      ChoiceService choices,
-      VisitGround visitGround,
-      Wetting wetting,
+      Offers offers,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
@@ -68,98 +59,16 @@ public class CourseService {
     this.cases = cases;
     this.plants = plants;
     this.journal = journal;
-    this.choices = choices;
-    this.visitGround = visitGround;
-    this.wetting = wetting;
+    this.offers = offers;
     this.remedies = remedies;
-    this.search = new CourseSearch(remedies);
     this.scope = scope;
   }
 
-  /** A case's pest with its plant and the warmth of its place. */
-  record Ground(CaseView kase, PlantView plant, LifeCycle pest, double celsius) {}
-
-  /**
-   * What the keeper says of a case.
-   *
-   * @param size how many there are
-   * @param wets how leaves are wetted, or null for what is usual for such a plant
-   */
-  record Said(Infestation size, LeafWetness.From wets) {
-    LeafWetness.From wetted(PlantView plant) {
-      return wets == null ? Wetting.usual(plant) : wets;
-    }
-  }
-
-  /** What becomes of it as the keeper says it is. */
-  @Transactional(readOnly = true)
-  Outlook outlook(Ground ground, Said said) {
-    return new Outlook(
-        ground.pest(), ground.celsius(), said.size().number(ground.pest()), takes(ground, said));
-  }
-
-  private double takes(Ground ground, Said said) {
-    return wetting
-        .of(ground.plant(), said.wetted(ground.plant()))
-        .takes(ground.pest(), ground.celsius());
-  }
-
-  /** How wet its leaves are and what that means for the disease, in words; empty for pests. */
-  @Transactional(readOnly = true)
-  String wetness(Ground ground, Said said) {
-    return ground.pest().wet() == null
-        ? ""
-        : wetting
-            .of(ground.plant(), said.wetted(ground.plant()))
-            .words(ground.pest(), ground.celsius());
-  }
-
   /** A course that was picked, with its visits. */
-  record Picked(TreatmentCourse course, List<TreatmentVisit> visits) {}
-
-  /** Empty when there is no such case, or when it is none of a pest whose life is known. */
-  @Transactional(readOnly = true)
-  Optional<Ground> ground(Long caseId) {
-    return cases
-        .find(caseId)
-        .flatMap(
-            kase ->
-                remedies
-                    .pests()
-                    .find(kase.cause().id())
-                    .map(
-                        pest -> {
-                          PlantView plant = plants.find(kase.plantId()).orElseThrow();
-                          return new Ground(kase, plant, pest, plant.place().warmth());
-                        }));
-  }
-
-  /** Whether a case is one of a rot, which is cut and watched and has no course of visits. */
-  @Transactional(readOnly = true)
-  boolean isRot(Long caseId) {
-    return cases
-        .find(caseId)
-        .filter(kase -> remedies.rots().find(kase.cause().id()).isPresent())
-        .isPresent();
-  }
-
-  /** What each school would do for this plant. */
-  List<Course> offers(Ground ground, Outlook outlook) {
-    CourseSearch.For plant = plant(ground);
-    return schools(ground.pest()).stream()
-        .flatMap(school -> search.find(school, ground.pest(), outlook, plant).stream())
-        .toList();
-  }
-
-  /** What the plant bears, and what was used on it before. */
-  private CourseSearch.For plant(Ground ground) {
-    Patient patient = patient(ground.plant());
-    Long id = ground.plant().id();
-    VisitGround.Known known = visitGround.known(List.of(id));
-    return new CourseSearch.For(
-        means -> patient.bears(means) && !known.marked(id, means),
-        means -> patient.hurtBy(means).isEmpty(),
-        known.before(id, scope.today()));
+  record Picked(TreatmentCourse course, List<TreatmentVisit> visits) {
+    Stream<TreatmentVisit> planned() {
+      return visits.stream().filter(visit -> visit.state() == TreatmentVisit.State.PLANNED);
+    }
   }
 
   /** How often its visits come, in words. */
@@ -171,27 +80,6 @@ public class CourseService {
     return gaps.getMin() == gaps.getMax()
         ? WORDS.say("every", gaps.getMin())
         : WORDS.say("every-to", gaps.getMin(), gaps.getMax());
-  }
-
-  Patient patient(PlantView plant) {
-    return Patient.of(plant.kind(), remedies);
-  }
-
-  List<School> schools(LifeCycle pest) {
-    return remedies.schools(topic(pest));
-  }
-
-  /** The school that the collection follows against such a pest or disease. */
-  @Transactional(readOnly = true)
-  School followed(LifeCycle pest) {
-    String topic = topic(pest);
-    return Optional.ofNullable(choices.all().get(topic))
-        .flatMap(remedies.schools()::find)
-        .orElse(remedies.defaultSchool(topic));
-  }
-
-  private static String topic(LifeCycle pest) {
-    return pest.disease() ? "diseases" : "pests";
   }
 
   /** A course with all its visits. */
@@ -249,18 +137,18 @@ public class CourseService {
    * @throws IllegalStateException when the case is closed or has a course already
    * @throws IllegalArgumentException when the school has none to offer
    */
-  Optional<Entry> pick(Long caseId, String schoolId, Said said) {
-    return ground(caseId).map(ground -> pick(ground, schoolId, said));
+  Optional<Entry> pick(Long caseId, String schoolId, Offers.Said said) {
+    return offers.ground(caseId).map(ground -> pick(ground, schoolId, said));
   }
 
-  private Entry pick(Ground ground, String schoolId, Said said) {
+  private Entry pick(Offers.Ground ground, String schoolId, Offers.Said said) {
     if (!ground.kase().open()) {
       throw new IllegalStateException("The case is closed.");
     }
     if (ground.plant().archived()) {
       throw new IllegalStateException("The plant is in the archive; bring it back first.");
     }
-    if (isRot(ground.kase().id())) {
+    if (offers.isRot(ground.kase().id())) {
       throw new IllegalStateException("A rot is cut out and watched; it has no course of visits.");
     }
     if (courses.openOf(ground.kase().id()).isPresent()) {
@@ -271,9 +159,10 @@ public class CourseService {
             .schools()
             .find(schoolId)
             .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
+    Offers.Asked asked = offers.ask(ground, said);
     Course course =
-        search
-            .find(school, ground.pest(), outlook(ground, said), plant(ground))
+        offers
+            .of(school, asked, asked.outlook())
             .orElseThrow(
                 () -> new IllegalArgumentException("This school has no course against it."));
     Entry entry =
@@ -292,7 +181,7 @@ public class CourseService {
                 school.id(),
                 said.size().number(ground.pest()),
                 ground.celsius(),
-                takes(ground, said),
+                asked.takes(),
                 today,
                 entry.id()));
     for (Visit visit : course.visits()) {

@@ -25,6 +25,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class TreatmentController {
   private final CourseService courses;
+  private final Offers offers;
   private final TreatmentPresenter presenter;
   private final QuarantineService quarantines;
   private final ContactLooks contacts;
@@ -35,6 +36,7 @@ class TreatmentController {
 
   TreatmentController(
       CourseService courses,
+      Offers offers,
       TreatmentPresenter presenter,
       QuarantineService quarantines,
       ContactLooks contacts,
@@ -43,6 +45,7 @@ class TreatmentController {
       PlaceService places,
       Answered answered) {
     this.courses = courses;
+    this.offers = offers;
     this.quarantines = quarantines;
     this.contacts = contacts;
     this.carriers = carriers;
@@ -59,13 +62,13 @@ class TreatmentController {
       @RequestParam(required = false) LeafWetness.From wets,
       @RequestParam(required = false) String school,
       Model model) {
-    return courses.isRot(id)
+    return offers.isRot(id)
         ? "redirect:/cases/" + id + "/rot"
-        : page(id, new CourseService.Said(size, wets), school, model);
+        : page(id, new Offers.Said(size, wets), school, model);
   }
 
-  private String page(Long id, CourseService.Said said, String school, Model model) {
-    CourseService.Ground ground = courses.ground(id).orElseThrow(Web::missing);
+  private String page(Long id, Offers.Said said, String school, Model model) {
+    Offers.Ground ground = offers.ground(id).orElseThrow(Web::missing);
     List<ContactLooks.Watch> watches = contacts.of(List.of(ground.kase()), plants.kept());
     model.addAttribute("view", presenter.show(ground, said, school, watches));
     model.addAttribute("sizes", Infestation.values());
@@ -88,7 +91,7 @@ class TreatmentController {
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
-    CourseService.Said said = new CourseService.Said(size, wets);
+    Offers.Said said = new Offers.Said(size, wets);
     try {
       answered.say(courses.pick(id, school, said).orElseThrow(Web::missing), flash);
       return toCourse(id);
@@ -105,7 +108,7 @@ class TreatmentController {
       @PathVariable Long id,
       @RequestParam(defaultValue = "") List<CaseCarrier.Carrier> carrier,
       RedirectAttributes flash) {
-    courses.ground(id).orElseThrow(Web::missing);
+    offers.ground(id).orElseThrow(Web::missing);
     carriers.note(id, carrier.stream().filter(Objects::nonNull).toList());
     flash.addFlashAttribute("said", "Noted.");
     return toCourse(id);
@@ -114,7 +117,7 @@ class TreatmentController {
   @PostMapping("/cases/{id}/treatment/end")
   String end(@PathVariable Long id, RedirectAttributes flash) {
     courses.end(id).ifPresent(entry -> answered.say(entry, flash));
-    courses.ground(id).orElseThrow(Web::missing);
+    offers.ground(id).orElseThrow(Web::missing);
     return toCourse(id);
   }
 
@@ -135,7 +138,7 @@ class TreatmentController {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("moveProblem", e.getMessage());
       model.addAttribute("moved", id);
-      return page(kase, new CourseService.Said(Infestation.SOME, null), null, model);
+      return page(kase, new Offers.Said(Infestation.SOME, null), null, model);
     }
   }
 

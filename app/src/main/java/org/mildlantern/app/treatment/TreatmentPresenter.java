@@ -5,12 +5,9 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.app.mixing.CabinetService;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.quarantine.QuarantineView;
@@ -44,26 +41,23 @@ class TreatmentPresenter {
   private static final int LATE = 2;
 
   private final CourseService courses;
+  private final Offers offers;
   private final QuarantineService quarantines;
   private final CaseCarrierRepository carriers;
-  private final CabinetService cabinet;
-  private final PatchesAhead patches;
   private final Remedies remedies;
   private final Scope scope;
 
   TreatmentPresenter(
       CourseService courses,
+      Offers offers,
       QuarantineService quarantines,
       CaseCarrierRepository carriers,
-      CabinetService cabinet,
-      PatchesAhead patches,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
+    this.offers = offers;
     this.quarantines = quarantines;
     this.carriers = carriers;
-    this.cabinet = cabinet;
-    this.patches = patches;
     this.remedies = remedies;
     this.scope = scope;
   }
@@ -75,15 +69,15 @@ class TreatmentPresenter {
    * @param schoolShown whose course is drawn while none is picked, or null for the default
    */
   TreatmentView show(
-      CourseService.Ground ground,
-      CourseService.Said said,
+      Offers.Ground ground,
+      Offers.Said said,
       String schoolShown,
       List<ContactLooks.Watch> watches) {
     CourseService.Picked picked = courses.picked(ground.kase().id()).orElse(null);
-    Outlook outlook =
-        picked == null ? courses.outlook(ground, said) : courses.outlook(picked.course());
-    List<Course> found = courses.offers(ground, outlook);
-    School followed = courses.followed(ground.pest());
+    Offers.Asked asked = offers.ask(ground, said);
+    Outlook outlook = picked == null ? asked.outlook() : courses.outlook(picked.course());
+    List<Course> found = offers.of(asked, outlook);
+    School followed = offers.followed(ground.pest());
     Course shown = picked == null ? shown(found, schoolShown, followed) : null;
     List<Visit> plan =
         picked != null ? courses.plan(picked) : shown == null ? List.of() : shown.visits();
@@ -94,16 +88,16 @@ class TreatmentPresenter {
         new TreatmentView.OfPest(
             ground.pest(),
             warmth(ground),
-            courses.wetness(ground, said),
+            asked.wetness(),
             Generation.of(ground.pest(), ground.celsius()).working(),
             lives(ground.pest())),
         said.size(),
         said.wetted(ground.plant()),
         new TreatmentView.Schools(
             found.stream().map(c -> offer(c, outlook, c == shown, followed)).toList(),
-            courses.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList()),
+            offers.schools(ground.pest()).stream().filter(s -> s.declined() != null).toList()),
         new TreatmentView.Plan(
-            picked == null ? null : running(picked, outlook, plan, ground.plant(), its),
+            picked == null ? null : running(picked, asked, outlook, plan, its),
             plan.isEmpty() ? null : chart(outlook, plan),
             picked == null ? null : counts(ground, picked, outlook, plan, its, watches)));
   }
@@ -117,7 +111,7 @@ class TreatmentPresenter {
   }
 
   private TreatmentView.Counts counts(
-      CourseService.Ground ground,
+      Offers.Ground ground,
       CourseService.Picked picked,
       Outlook outlook,
       List<Visit> plan,
@@ -147,7 +141,7 @@ class TreatmentPresenter {
   }
 
   private NotWorking why(
-      CourseService.Ground ground,
+      Offers.Ground ground,
       CourseService.Picked picked,
       Outlook outlook,
       CountBand band,
@@ -178,7 +172,7 @@ class TreatmentPresenter {
             ground.kase().probability()),
         band,
         outlook.generation(),
-        courses.patient(ground.plant()),
+        offers.patient(ground.plant()),
         remedies);
   }
 
@@ -186,7 +180,7 @@ class TreatmentPresenter {
     return (int) java.time.temporal.ChronoUnit.DAYS.between(begun, day);
   }
 
-  private static String warmth(CourseService.Ground ground) {
+  private static String warmth(Offers.Ground ground) {
     return WORDS.say(
         ground.plant().place().temperature() == null ? "warmth-assumed" : "warmth",
         ground.plant().place().name(),
@@ -226,12 +220,11 @@ class TreatmentPresenter {
 
   private TreatmentView.Running running(
       CourseService.Picked picked,
+      Offers.Asked asked,
       Outlook outlook,
       List<Visit> plan,
-      PlantView plant,
       List<QuarantineView.Look> its) {
     LocalDate today = scope.today();
-    Map<String, Means.Bounds> labels = cabinet.labels();
     double chance = outlook.chance(plan);
     List<TreatmentView.VisitRow> rows = new ArrayList<>();
     for (TreatmentVisit visit : picked.visits()) {
@@ -254,10 +247,9 @@ class TreatmentPresenter {
             .flatMap(visit -> courses.means(visit).stream())
             .filter(Means::product)
             .distinct()
-            .map(
-                means -> WithinBounds.words(means, labels.getOrDefault(means.id(), means.bounds())))
+            .map(means -> WithinBounds.words(means, asked.bounds(means)))
             .toList(),
-        patches.of(picked),
+        PatchAhead.of(picked, courses, asked.known()),
         new TreatmentView.Running.Outlook(
             Decibans.percent(chance),
             below(chance, outlook, plan),
@@ -267,7 +259,7 @@ class TreatmentPresenter {
         CourseCalendar.of(
             picked.visits(),
             its,
-            quarantines.of(plant).orElse(null),
+            quarantines.of(asked.ground().plant()).orElse(null),
             picked.course().begunOn(),
             today));
   }

@@ -74,7 +74,7 @@ record TreatmentView(
       LocalDate begunOn,
       List<VisitRow> visits,
       List<String> limits,
-      List<PatchesAhead.Ahead> tests,
+      List<PatchAhead> tests,
       Outlook outlook,
       Progress progress,
       CourseCalendar calendar) {

@@ -150,7 +150,7 @@ class VisitController {
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("said", e.getMessage());
     }
-    if (ofCase != null && courses.ground(ofCase).isPresent()) {
+    if (ofCase != null) {
       return "redirect:/cases/" + ofCase + "/treatment";
     }
     return visit == null || courses.caseOf(visit).isEmpty()

@@ -257,13 +257,12 @@ class VisitService {
    * queries.
    */
   @Transactional(readOnly = true)
-  Map<Long, Brief> briefs(Map<TreatmentVisit, PlantView> due, Map<Long, LifeCycle> pests) {
+  Map<Long, Brief> briefs(
+      Map<TreatmentVisit, PlantView> due, Map<Long, LifeCycle> pests, VisitGround.Known known) {
     Map<Long, Brief> briefs = new HashMap<>();
     if (due.isEmpty()) {
       return briefs;
     }
-    VisitGround.Known known =
-        ground.known(due.values().stream().map(PlantView::id).distinct().toList());
     List<CabinetView> bottles = cabinet.all();
     var gauges = cabinet.gauges();
     due.forEach(

@@ -4,15 +4,16 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Remedies;
@@ -20,7 +21,7 @@ import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Puts the visits of running courses on the round. */
+/** Puts the visits of running courses on the round, and the patch tests that they ask for. */
 @Component
 @Order(3)
 class VisitsOnTheRound implements RoundSource {
@@ -29,13 +30,19 @@ class VisitsOnTheRound implements RoundSource {
   private final CaseService cases;
   private final CourseService courses;
   private final VisitService visits;
+  private final VisitGround ground;
   private final Remedies remedies;
 
   VisitsOnTheRound(
-      CaseService cases, CourseService courses, VisitService visits, Remedies remedies) {
+      CaseService cases,
+      CourseService courses,
+      VisitService visits,
+      VisitGround ground,
+      Remedies remedies) {
     this.cases = cases;
     this.courses = courses;
     this.visits = visits;
+    this.ground = ground;
     this.remedies = remedies;
   }
 
@@ -44,28 +51,49 @@ class VisitsOnTheRound implements RoundSource {
     Set<Long> open = cases.open().values().stream().map(CaseView::id).collect(Collectors.toSet());
     List<CourseService.Picked> underWay =
         courses.underWay().stream().filter(p -> open.contains(p.course().caseId())).toList();
+    if (underWay.isEmpty()) {
+      return List.of();
+    }
     Map<TreatmentVisit, PlantView> ahead = new LinkedHashMap<>();
     Map<Long, LifeCycle> pests = new HashMap<>();
     for (CourseService.Picked picked : underWay) {
       pests.put(picked.course().id(), remedies.pests().find(picked.course().pest()).orElseThrow());
       known
           .plant(picked.course().plantId())
-          .ifPresent(plant -> planned(picked).forEach(v -> ahead.put(v, plant)));
+          .ifPresent(plant -> picked.planned().forEach(v -> ahead.put(v, plant)));
     }
-    Map<Long, VisitService.Brief> briefs = visits.briefs(ahead, pests);
+    VisitGround.Known before =
+        ground.known(ahead.values().stream().map(PlantView::id).distinct().toList());
+    Map<Long, VisitService.Brief> briefs = visits.briefs(ahead, pests, before);
     List<Due> due = new ArrayList<>();
     for (CourseService.Picked picked : underWay) {
       known
           .plant(picked.course().plantId())
           .ifPresent(
-              plant ->
-                  planned(picked).forEach(v -> due.add(due(picked, v, plant, briefs.get(v.id())))));
+              plant -> {
+                picked.planned().forEach(v -> due.add(due(picked, v, plant, briefs.get(v.id()))));
+                PatchAhead.of(picked, courses, before)
+                    .forEach(test -> due.add(due(test, plant, picked.course().caseId())));
+              });
     }
     return due;
   }
 
-  private static Stream<TreatmentVisit> planned(CourseService.Picked picked) {
-    return picked.visits().stream().filter(v -> v.state() == TreatmentVisit.State.PLANNED);
+  private static Due due(PatchAhead test, PlantView plant, Long caseId) {
+    String means = test.means().label().toLowerCase(Locale.ROOT);
+    return Due.on(
+        test.on(),
+        RoundItem.due(
+                "try-" + plant.id() + "-" + test.means().id(),
+                Work.TREAT,
+                plant,
+                "try one leaf",
+                WORDS.say("try-leaf", means, Days.near(test.before())))
+            .answered(
+                List.of(
+                    new RoundItem.Answer(
+                        "Done", "/patch-tests/on/" + plant.id(), "means", test.means().id())))
+            .leadingTo("/cases/" + caseId + "/treatment", "Open course"));
   }
 
   private Due due(

@@ -9,13 +9,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.season.Stage;
@@ -517,32 +515,9 @@ public final class Knowledge {
     return names.isAsked(name);
   }
 
-  /** The same with what tells them apart. */
-  public List<NameChoice> choicesLike(String typed) {
-    return namesLike(typed).stream()
-        .map(
-            name ->
-                taxonNamed(name)
-                    .map(
-                        taxon ->
-                            new NameChoice(
-                                name,
-                                taxon.common().stream().findFirst().orElse(""),
-                                forms
-                                    .find(taxon.form())
-                                    .orElseThrow()
-                                    .label()
-                                    .toLowerCase(Locale.ROOT)))
-                    .orElse(new NameChoice(name, "", "several kinds")))
-        .toList();
-  }
-
   /** All names of a kind: accepted, synonyms, common ones and what else it is called. */
   public List<String> namesOf(Taxon taxon) {
-    return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common(), names.of(taxon))
-        .flatMap(List::stream)
-        .distinct()
-        .toList();
+    return names.of(taxon);
   }
 
   /** Whether it is a name of that very kind, and not only of its genus. */
@@ -553,6 +528,11 @@ public final class Knowledge {
   /** Names that an ambiguous or mistyped one may stand for, the likest first. */
   public List<String> namesLike(String typed) {
     return names.like(typed);
+  }
+
+  /** The same with what tells them apart. */
+  public List<NameChoice> choicesLike(String typed) {
+    return names.choices(typed, forms);
   }
 
   /** The node of the sign of which this one is a trait. */

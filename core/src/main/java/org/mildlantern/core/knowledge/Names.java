@@ -1,7 +1,6 @@
 package org.mildlantern.core.knowledge;
 
 import java.text.Normalizer;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.words.Nearest;
@@ -147,16 +147,18 @@ final class Names {
             .orElse(folded);
   }
 
-  /** What else a kind is called, besides what stands with it; names of several kinds too. */
+  /** All names of a kind, those that it shares with others last. */
   List<String> of(Taxon taxon) {
-    List<String> names =
-        new ArrayList<>(called.find(taxon.id()).map(Called::names).orElse(List.of()));
-    for (Asked one : asked) {
-      if (one.kinds().contains(taxon.id())) {
-        names.add(one.id().replace('-', ' '));
-      }
-    }
-    return names;
+    List<String> also = called.find(taxon.id()).map(Called::names).orElse(List.of());
+    List<String> shared =
+        asked.stream()
+            .filter(one -> one.kinds().contains(taxon.id()))
+            .map(one -> one.id().replace('-', ' '))
+            .toList();
+    return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common(), also, shared)
+        .flatMap(List::stream)
+        .distinct()
+        .toList();
   }
 
   /** Whether it is a name of that very kind, and not only of its genus. */
@@ -188,6 +190,21 @@ final class Names {
         .limit(MOST)
         .map(Map.Entry::getKey)
         .toList();
+  }
+
+  /** The same with what tells them apart. */
+  List<NameChoice> choices(String typed, Table<GrowthForm> forms) {
+    return like(typed).stream()
+        .map(
+            name -> find(name).map(taxon -> choice(name, taxon, forms)).orElse(NameChoice.of(name)))
+        .toList();
+  }
+
+  private static NameChoice choice(String name, Taxon taxon, Table<GrowthForm> forms) {
+    return new NameChoice(
+        name,
+        taxon.common().stream().findFirst().orElse(""),
+        forms.find(taxon.form()).orElseThrow().label().toLowerCase(Locale.ROOT));
   }
 
   /** Letters that differ, as a share of the longer name's. */

@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -127,5 +128,47 @@ class NamesTest {
             .isNotEqualTo(most.way().id() + most.habits().rest());
       }
     }
+  }
+
+  @Test
+  void choicesSayWhatTellsThemApart() {
+    assertThat(knowledge.choicesLike("money plant"))
+        .extracting(NameChoice::name)
+        .containsExactly("Crassula ovata", "Epipremnum aureum", "Pilea peperomioides");
+    assertThat(knowledge.choicesLike("money plant").get(0).also())
+        .isEqualTo("jade plant, succulent stem");
+    assertThat(NameChoice.of("Ficus").also()).isEqualTo("several kinds");
+    assertThat(knowledge.choicesLike("")).isEmpty();
+  }
+
+  @Test
+  void allNamesOfAKindAreToldThoseThatItSharesLast() {
+    Taxon fern = knowledge.taxa().find("phlebodium").orElseThrow();
+    assertThat(knowledge.namesOf(fern))
+        .startsWith("Phlebodium aureum")
+        .contains("gold-foot fern")
+        .endsWith("rabbits foot")
+        .doesNotHaveDuplicates();
+  }
+
+  private static void broken(String good, String bad, String words) {
+    assertThatThrownBy(
+            () ->
+                Library.load(
+                    KnowledgeTest.SHIPPED.with(
+                        "words/names.yaml", text -> text.replace(good, bad))))
+        .hasMessageContaining(words);
+  }
+
+  @Test
+  void aNameOfAnotherKindAndOneThatIsAskedAreFaults() {
+    broken(
+        "[wandering dude,",
+        "[Dionaea muscipula, wandering dude,",
+        "tradescantia: names: “Dionaea muscipula” is a name of Dionaea muscipula");
+    broken("[wandering dude,", "[money plant, wandering dude,", "“money plant” is asked");
+    broken("kinds: [crassula-ovata,", "kinds: [moon-plant,", "there is no kind “moon-plant”");
+    broken("{id: phal, kind: phalaenopsis}", "{id: phal, kind: nothing}", "“nothing”");
+    broken("{id: tradescantia, names", "{id: tradescantja, names", "“tradescantja”");
   }
 }
