@@ -18,6 +18,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.water.Standing;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
@@ -75,13 +76,19 @@ public class Keepers {
     return as(keeper, () -> notes.write(plantId, line).orElseThrow().entry());
   }
 
+  /** A round plastic pot with holes. */
+  public static Pot pot(double cm) {
+    return new Pot(
+        Pot.Shape.ROUND, cm, null, Pot.Material.PLASTIC, true, false, Standing.Kind.NONE);
+  }
+
   public static PlantForm form(PlaceView place, String name, String formId) {
     return new PlantForm(
         "",
         name,
         formId,
         place.id(),
-        Pot.usual(12.0),
+        pot(12.0),
         "house-compost",
         TODAY.minusDays(200),
         Pot.Water.RAIN,

@@ -205,13 +205,13 @@ class Tollhouse {
             .with("pot_shape", plant.get("shape", "ROUND"))
             .with("pot_cm", plant.get("cm"))
             .with("pot_material", plant.get("material", "PLASTIC"))
-            .with("pot_holes", true)
+            .with("pot_holes", plant.get("holes", true))
             .with("outer_pot", Boolean.TRUE.equals(plant.get("outer")))
             .with("stands_in", plant.get("stands", "NONE"))
             .with("medium_id", plant.text("medium"))
             .with("medium_since", today.minusDays(mediumDays))
             .with("water_used", plant.get("water", "RAIN"))
-            .with("stage", plant.get("stage", "GROWTH"))
+            .with("stage", plant.get("stage"))
             .with("stage_since", plant.has("stageDays") ? rows.day(plant.days("stageDays")) : null)
             .with(
                 "arrived_on",

@@ -268,7 +268,7 @@ class DiagnosePresenter {
       words.add("newly arrived");
     }
     if (plant.stage() != Stage.GROWTH) {
-      words.add(plant.stageWords());
+      words.add(plant.stageWords(scope.today(), scope.latitude()));
     }
     if (plant.medium() != null) {
       String medium = lower(plant.medium().label());

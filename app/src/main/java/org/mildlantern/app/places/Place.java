@@ -1,5 +1,6 @@
 package org.mildlantern.app.places;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -33,10 +34,7 @@ class Place {
   @Enumerated(EnumType.STRING)
   private LightClass light;
 
-  private boolean draught;
-  private boolean glass;
-  private boolean heater;
-  private boolean lamp;
+  @Embedded private Near near;
   private int position;
 
   protected Place() {}
@@ -53,10 +51,7 @@ class Place {
     this.coldest = form.coldest();
     this.warmest = form.warmest();
     this.light = form.light();
-    this.draught = form.draught();
-    this.glass = form.glass();
-    this.heater = form.heater();
-    this.lamp = form.lamp();
+    this.near = form.near();
   }
 
   void walkAt(int newPosition) {
@@ -70,7 +65,7 @@ class Place {
         kind,
         temperature,
         humidity,
-        new PlaceView.Surroundings(coldest, warmest, light, draught, glass, heater, lamp),
+        new PlaceView.Surroundings(coldest, warmest, light, near == null ? Near.UNKNOWN : near),
         position);
   }
 }

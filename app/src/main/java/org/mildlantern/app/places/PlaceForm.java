@@ -8,7 +8,12 @@ import jakarta.validation.constraints.Size;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 
-/** What is typed about a place. Temperature in °C, humidity in %. */
+/**
+ * What is typed about a place. Temperature in °C, humidity in %.
+ *
+ * @param near what was ticked
+ * @param noOther whether nothing else of it is there, so that what was not ticked is known too
+ */
 public record PlaceForm(
     @NotBlank(message = "A place needs a name.") @Size(max = 60, message = "At most 60 characters.")
         String name,
@@ -26,22 +31,17 @@ public record PlaceForm(
         @DecimalMax(value = "60", message = "Between −40 and 60 °C.")
         Double warmest,
     LightClass light,
-    Boolean draught,
-    Boolean glass,
-    Boolean heater,
-    Boolean lamp) {
+    Near near,
+    Boolean noOther) {
 
   public PlaceForm {
-    draught = Boolean.TRUE.equals(draught);
-    glass = Boolean.TRUE.equals(glass);
-    heater = Boolean.TRUE.equals(heater);
-    lamp = Boolean.TRUE.equals(lamp);
+    noOther = Boolean.TRUE.equals(noOther);
+    near = (near == null ? Near.UNKNOWN : near).ticked(noOther);
   }
 
   /** A place of which only the usual air is known. */
   public static PlaceForm of(String name, PlaceKind kind, Double temperature, Double humidity) {
-    return new PlaceForm(
-        name, kind, temperature, humidity, null, null, null, false, false, false, false);
+    return new PlaceForm(name, kind, temperature, humidity, null, null, null, null, null);
   }
 
   boolean extremesCross() {
@@ -49,18 +49,16 @@ public record PlaceForm(
   }
 
   static PlaceForm of(PlaceView place) {
-    PlaceView.Surroundings near = place.surroundings();
+    PlaceView.Surroundings around = place.surroundings();
     return new PlaceForm(
         place.name(),
         place.kind(),
         place.temperature(),
         place.humidity(),
-        near.coldest(),
-        near.warmest(),
-        near.light(),
-        near.draught(),
-        near.glass(),
-        near.heater(),
-        near.lamp());
+        around.coldest(),
+        around.warmest(),
+        around.light(),
+        around.near(),
+        around.near().looked());
   }
 }

@@ -31,14 +31,7 @@ public record PlaceView(
    * @param warmest highest temperature of the last weeks in °C, or null
    * @param light how light it is, or null
    */
-  public record Surroundings(
-      Double coldest,
-      Double warmest,
-      LightClass light,
-      boolean draught,
-      boolean glass,
-      boolean heater,
-      boolean lamp) {}
+  public record Surroundings(Double coldest, Double warmest, LightClass light, Near near) {}
 
   /** Its usual warmth in °C; that of a lived-in room, 20 °C, where none was noted. */
   public double warmth() {

@@ -215,6 +215,7 @@ class PlantPageController {
         memo.lately("plant " + id + " " + log, () -> shown(id, log)).orElseThrow(Web::missing);
     PlantView plant = shown.plant();
     model.addAttribute("plant", plant);
+    model.addAttribute("stage", plant.stageWords(scope.today(), scope.latitude()));
     model.addAttribute("toxic", plant.kind().taxon().map(knowledge::toxicity).orElse(null));
     model.addAttribute(
         "living", plant.now(knowledge).lore(scope.today(), scope.latitude()).living());

@@ -64,7 +64,7 @@ class Plant {
     this.waterUsed = form.waterUsed();
     if (stage != form.stage()) {
       this.stage = form.stage();
-      this.stageSince = today;
+      this.stageSince = form.stage() == null ? null : today;
     }
     this.arrivedOn = form.arrivedOn();
     this.notes = form.notes() == null ? "" : form.notes().strip();

@@ -15,6 +15,7 @@ import org.mildlantern.core.season.Stage;
  * @param kind accepted name, synonym or a free name
  * @param formId growth form, or another way in which plants of the form live; needed only for a
  *     free name
+ * @param stage as the keeper notes it, or null to leave it to the calendar
  */
 public record PlantForm(
     @Size(max = 20, message = "At most 20 characters.") String code,
@@ -27,14 +28,14 @@ public record PlantForm(
     String mediumId,
     @PastOrPresent(message = "This day has not come yet.") LocalDate mediumSince,
     Pot.Water waterUsed,
-    @NotNull(message = "Pick a stage.") Stage stage,
+    Stage stage,
     @PastOrPresent(message = "This day has not come yet.") LocalDate arrivedOn,
     @Size(max = 2000, message = "At most 2000 characters.") String notes) {
 
   public PlantForm {
     formId = blankToNull(formId);
     mediumId = blankToNull(mediumId);
-    pot = pot == null ? new Pot(null, null, null, null, null, null, null) : pot;
+    pot = pot == null ? Pot.unknown(null) : pot;
   }
 
   private static String blankToNull(String text) {
@@ -65,7 +66,7 @@ public record PlantForm(
 
   static PlantForm empty(Long placeId) {
     return new PlantForm(
-        "", "", null, placeId, Pot.usual(null), null, null, null, Stage.GROWTH, null, "");
+        "", "", null, placeId, Pot.unknown(null), null, null, null, null, null, "");
   }
 
   static PlantForm of(Plant plant) {

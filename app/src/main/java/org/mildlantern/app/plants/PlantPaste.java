@@ -23,8 +23,6 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.reading.Typed;
-import org.mildlantern.core.season.Stage;
-import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -249,12 +247,11 @@ public class PlantPaste {
           name,
           formId,
           place == null ? null : place.id(),
-          new Pot(
-              Pot.Shape.ROUND, centimetres(), null, material(), true, false, Standing.Kind.NONE),
+          new Pot(null, centimetres(), null, material(), null, null, null),
           medium,
           day("medium since"),
           null,
-          Stage.GROWTH,
+          null,
           day("arrived"),
           limited("notes", 2000));
     }

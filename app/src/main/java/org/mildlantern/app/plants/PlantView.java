@@ -41,6 +41,7 @@ public record PlantView(
   /**
    * Its stage and its days; those that are not known are null.
    *
+   * @param stage as noted, or null
    * @param archivedOn or null while it is kept
    */
   public record Life(
@@ -70,8 +71,14 @@ public record PlantView(
     return filling.water;
   }
 
+  /** As noted; of a plant of which nothing was, growth, on which the calendar still has its say. */
   public Stage stage() {
-    return life.stage;
+    return noted().orElse(Stage.GROWTH);
+  }
+
+  /** Its stage as the keeper noted it. */
+  public Optional<Stage> noted() {
+    return Optional.ofNullable(life.stage);
   }
 
   public LocalDate stageSince() {
@@ -124,8 +131,16 @@ public record PlantView(
     return kind.resting(stage(), today, latitude);
   }
 
-  /** Its stage and since when, for example {@code in flower since 12 Nov 2026}. */
-  public String stageWords() {
+  /**
+   * Its stage and since when, for example {@code in flower since 12 Nov 2026}; of a plant of which
+   * none was noted, what the calendar says of its kind.
+   */
+  public String stageWords(LocalDate today, double latitude) {
+    if (noted().isEmpty()) {
+      return resting(today, latitude)
+          ? WORDS.say("stage-rest", kind.habits().rest().months().words(latitude))
+          : WORDS.say("stage-unknown");
+    }
     return stageSince() == null
         ? stage().label()
         : WORDS.say("stage", stage().label(), Days.full(stageSince()));

@@ -6,7 +6,6 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,13 +17,13 @@ import org.mildlantern.core.words.Words;
  *
  * @param cm diameter or side in centimetres, or null
  * @param depthCm or null for what is usual
- * @param holes whether water can drain
- * @param outer whether it stands in an outer pot
+ * @param material or null when it is not known
+ * @param holes whether water can drain, or null when it is not known
+ * @param outer whether it stands in an outer pot, or null when it is not known
  */
 @Embeddable
 public record Pot(
-    @NotNull(message = "Pick a shape.") @Enumerated(EnumType.STRING) @Column(name = "pot_shape")
-        Shape shape,
+    @Enumerated(EnumType.STRING) @Column(name = "pot_shape") Shape shape,
     @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         @Column(name = "pot_cm")
@@ -40,18 +39,22 @@ public record Pot(
   private static final Words WORDS = Words.of(Pot.class);
 
   public Pot {
-    holes = Boolean.TRUE.equals(holes);
-    outer = Boolean.TRUE.equals(outer);
+    shape = shape == null ? Shape.ROUND : shape;
     standsIn = standsIn == null ? Standing.Kind.NONE : standsIn;
   }
 
-  /** A round plastic pot with holes, of a width that may not be known. */
-  public static Pot usual(Double cm) {
-    return new Pot(Shape.ROUND, cm, null, Material.PLASTIC, true, false, Standing.Kind.NONE);
+  /** A pot of which nothing is known, or only its width. */
+  public static Pot unknown(Double cm) {
+    return new Pot(null, cm, null, null, null, null, null);
   }
 
   Pot wide(Double newCm) {
     return new Pot(shape, newCm, depthCm, material, holes, outer, standsIn);
+  }
+
+  /** Whether it is known that water runs out below. */
+  public boolean drains() {
+    return Boolean.TRUE.equals(holes);
   }
 
   public boolean mount() {
@@ -84,8 +87,8 @@ public record Pot(
     return WORDS.say(
         "pot",
         String.join(" ", words),
-        Words.yes(holes),
-        Words.yes(outer),
+        holes == null ? "unknown" : Words.yes(holes),
+        outer == null ? "unknown" : Words.yes(outer),
         stands() ? standsIn.label() : "none");
   }
 

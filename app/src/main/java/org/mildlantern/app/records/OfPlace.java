@@ -2,6 +2,7 @@ package org.mildlantern.app.records;
 
 import java.util.Locale;
 import java.util.Set;
+import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
@@ -30,16 +31,17 @@ class OfPlace implements RecordSource {
   public void read(Asked asked, Records records) {
     PlaceView place = asked.plant().place();
     String source = WORDS.say("place", place.name());
-    PlaceView.Surroundings near = place.surroundings();
+    PlaceView.Surroundings around = place.surroundings();
+    Near near = around.near();
     records
         .number("temperature", place.temperature(), source)
         .number("humidity", place.humidity(), source)
-        .number("coldest", near.coldest(), source)
-        .number("warmest", near.warmest(), source)
+        .number("coldest", around.coldest(), source)
+        .number("warmest", around.warmest(), source)
         .choice("place-kind", place.kind().id(), source)
         .choice(
             "place-light",
-            near.light() == null ? null : near.light().name().toLowerCase(Locale.ROOT),
+            around.light() == null ? null : around.light().name().toLowerCase(Locale.ROOT),
             source)
         .yesNo("near-draught", near.draught(), source)
         .yesNo("near-glass", near.glass(), source)

@@ -3,6 +3,7 @@ package org.mildlantern.app.records;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Set;
+import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.NoteKind;
@@ -16,6 +17,12 @@ class OfPlant implements RecordSource {
   private static final Words WORDS = Words.of(OfPlant.class);
 
   private static final double DAYS_A_MONTH = 30.44;
+
+  private final Scope scope;
+
+  OfPlant(Scope scope) {
+    this.scope = scope;
+  }
 
   @Override
   public Set<String> fields() {
@@ -38,8 +45,8 @@ class OfPlant implements RecordSource {
     String source = "noted for the plant";
     records
         .yesNo("outer-pot", plant.pot().outer(), source)
-        .yesNo("holes", plant.pot().holes(), source)
-        .choice("stage", plant.stage().id(), source);
+        .yesNo("holes", plant.pot().holes(), source);
+    ofStage(plant, source, records);
     if (plant.pot().cm() != null) {
       records.number("pot-width", plant.pot().cm(), source);
     }
@@ -62,6 +69,16 @@ class OfPlant implements RecordSource {
           WORDS.say("arrived", Days.full(plant.arrivedOn())));
     }
     ofMedium(asked, plant.mediumSince(), records);
+  }
+
+  /** As noted, or rest by the calendar of its kind; else it is not known. */
+  private void ofStage(PlantView plant, String source, Records records) {
+    if (plant.noted().isPresent()) {
+      records.choice("stage", plant.stage().id(), source);
+    } else if (plant.resting(scope.today(), scope.latitude())) {
+      String months = plant.kind().habits().rest().months().words(scope.latitude());
+      records.choice("stage", Stage.REST.id(), WORDS.say("rests", months));
+    }
   }
 
   /** Its age, and the last repot: by the day book where it says so. */

@@ -30,8 +30,9 @@ public final class Records {
     return this;
   }
 
-  public Records yesNo(String field, boolean yes, String source) {
-    return choice(field, yes ? "yes" : "no", source);
+  /** Null is not known. */
+  public Records yesNo(String field, Boolean yes, String source) {
+    return yes == null ? this : choice(field, yes ? "yes" : "no", source);
   }
 
   /** Causes that its neighbours have. */

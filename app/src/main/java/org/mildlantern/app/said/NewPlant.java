@@ -15,7 +15,6 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.Stage;
-import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -52,20 +51,24 @@ class NewPlant {
             null,
             null,
             water(told.choices().get("water-used")),
-            Stage.of(told.choices().getOrDefault("stage", "")).orElse(Stage.GROWTH),
+            Stage.of(told.choices().getOrDefault("stage", "")).orElse(null),
             arrived == null ? null : scope.today().minusDays(arrived.longValue()),
             ""));
   }
 
   private static Pot pot(Circumstances told) {
     return new Pot(
-        Pot.Shape.ROUND,
+        null,
+        told.numbers().get("pot-width"),
         null,
         null,
-        null,
-        !"no".equals(told.choices().get("holes")),
-        "yes".equals(told.choices().get("outer-pot")),
-        Standing.Kind.NONE);
+        yesNo(told.choices().get("holes")),
+        yesNo(told.choices().get("outer-pot")),
+        null);
+  }
+
+  private static Boolean yesNo(String told) {
+    return told == null ? null : Boolean.valueOf("yes".equals(told));
   }
 
   private static Pot.Water water(String told) {

@@ -44,7 +44,8 @@ class Wetting {
             .count();
     return LeafWetness.of(
         from,
-        new HowToWater.Air(place.warmth(), place.humidity(), place.surroundings().draught()),
+        new HowToWater.Air(
+            place.warmth(), place.humidity(), place.surroundings().near().airMoves()),
         plant.kind().habits().checkDaysOn(scope.today(), scope.latitude(), resting),
         mistings);
   }

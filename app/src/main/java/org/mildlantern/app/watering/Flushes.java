@@ -67,7 +67,7 @@ public class Flushes {
             plant.pot().standsIn(),
             season,
             plant.place().temperature(),
-            plant.place().surroundings().lamp());
+            plant.place().surroundings().near().lit());
     if (off) {
       return last != null && !last.isBefore(startOfSeason(today))
           ? Optional.empty()

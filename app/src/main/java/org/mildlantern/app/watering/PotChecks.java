@@ -260,7 +260,7 @@ class PotChecks {
         plant.pot().depthCm(),
         plant.medium() == null ? "" : plant.medium().id(),
         plant.pot().standsIn().name(),
-        plant.stage().name(),
+        plant.noted().map(Enum::name).orElse(""),
         scope.latitude());
   }
 }

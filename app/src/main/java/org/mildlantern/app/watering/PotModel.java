@@ -73,7 +73,7 @@ class PotModel {
         plant.pot().standsIn(),
         Season.of(scope.today(), scope.latitude()),
         plant.place().temperature(),
-        plant.place().surroundings().lamp());
+        plant.place().surroundings().near().lit());
   }
 
   /** Empty for what {@link #pot} is empty for, and while the pot is fed from standing water. */
@@ -161,7 +161,7 @@ class PotModel {
   DemandChange.Air air(PlaceView place, LocalDate day) {
     LightClass light = place.surroundings().light();
     double dli = (light == null ? LightClass.MEDIUM : light).meanDli();
-    boolean steady = place.surroundings().lamp() || place.kind() == PlaceKind.CASE;
+    boolean steady = place.surroundings().near().lit() || place.kind() == PlaceKind.CASE;
     return new DemandChange.Air(
         place.warmth(),
         place.humidity() == null ? ROOM_HUMIDITY : place.humidity(),

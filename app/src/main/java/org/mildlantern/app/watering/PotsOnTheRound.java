@@ -61,7 +61,7 @@ class PotsOnTheRound implements RoundSource {
     boolean sure =
         isToday
             && check.chance() != null
-            && plant.pot().holes()
+            && plant.pot().drains()
             && unseen.filter(odds -> check.chance() >= odds).isPresent();
     PotAnswer.On row = row(plant, check);
     RoundItem item =

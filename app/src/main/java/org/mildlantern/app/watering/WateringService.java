@@ -108,7 +108,9 @@ public class WateringService {
                 outlook != null && outlook.left() < BONE_DRY,
                 fed.map(PotModel.Fed::stands).orElse(null),
                 new HowToWater.Air(
-                    place.temperature(), place.humidity(), place.surroundings().draught())));
+                    place.temperature(),
+                    place.humidity(),
+                    place.surroundings().near().airMoves())));
     return new WateringView(
         new WateringView.Look(check.dueOn(), check.reason(), check.working()),
         outlook,

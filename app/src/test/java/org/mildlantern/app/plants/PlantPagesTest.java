@@ -45,10 +45,6 @@ class PlantPagesTest extends WebCase {
       "ROUND",
       "stage",
       "GROWTH",
-      "_pot.holes",
-      "on",
-      "_pot.outer",
-      "on",
       "code",
       "",
       "notes",
@@ -153,16 +149,16 @@ class PlantPagesTest extends WebCase {
             "FLOWER",
             "code",
             "V-1",
-            "_pot.holes",
-            "on",
-            "_pot.outer",
-            "on")
+            "pot.holes",
+            "false")
         .andExpect(redirectedUrl("/plants/" + id));
     assertThat(all())
         .singleElement()
         .satisfies(
             p -> {
-              assertThat(p.code()).isEqualTo("V-1", "_pot.holes", "on", "_pot.outer", "on");
+              assertThat(p.code()).isEqualTo("V-1");
+              assertThat(p.pot().holes()).isFalse();
+              assertThat(p.pot().outer()).isNull();
               assertThat(p.form().id()).isEqualTo("monopodial-orchid");
               assertThat(p.stage()).isEqualTo(Stage.FLOWER);
             });
@@ -196,7 +192,7 @@ class PlantPagesTest extends WebCase {
   }
 
   @Test
-  void boxesThatWereNotSentCountAsNotTicked() throws Exception {
+  void whatWasNotSentIsNotKnown() throws Exception {
     post(
             keeper,
             "/plants/new",
@@ -213,9 +209,10 @@ class PlantPagesTest extends WebCase {
         .singleElement()
         .satisfies(
             plant -> {
-              assertThat(plant.pot().holes()).isFalse();
-              assertThat(plant.pot().outer()).isFalse();
-              assertThat(plant.pot().words()).isEqualTo("basket, no holes");
+              assertThat(plant.pot().holes()).isNull();
+              assertThat(plant.pot().outer()).isNull();
+              assertThat(plant.pot().material()).isNull();
+              assertThat(plant.pot().words()).isEqualTo("basket");
             });
   }
 

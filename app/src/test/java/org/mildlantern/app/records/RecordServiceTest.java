@@ -16,6 +16,7 @@ import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceForm;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -63,7 +64,15 @@ class RecordServiceTest {
   private PlaceView place(String name, LightClass light) {
     PlaceForm form =
         new PlaceForm(
-            name, PlaceKind.INDOOR, 21.0, 38.0, 9.0, 27.0, light, true, false, false, false);
+            name,
+            PlaceKind.INDOOR,
+            21.0,
+            38.0,
+            9.0,
+            27.0,
+            light,
+            new Near(true, null, null, null),
+            true);
     return keepers.as(keeper, () -> places.save(null, form).orElseThrow());
   }
 
@@ -121,6 +130,46 @@ class RecordServiceTest {
   }
 
   @Test
+  void whatAFormLeavesOpenSaysNothing() {
+    PlaceView shelf = keepers.place(keeper, "Bare shelf", PlaceKind.INDOOR);
+    PlantView plant =
+        keepers.as(
+            keeper,
+            () ->
+                plants.add(
+                    new PlantForm(
+                        "", "Ficus", null, shelf.id(), null, null, null, null, null, null, "")));
+    assertThat(read(plant).circumstances().choices())
+        .containsOnlyKeys("place-kind")
+        .doesNotContainKeys("holes", "outer-pot", "stage", "near-draught", "near-lamp");
+    assertThat(plant.pot().words()).isEqualTo("pot");
+  }
+
+  @Test
+  void aStageThatNobodyNotedComesFromTheCalendarOfItsKind() {
+    PlantView plant =
+        keepers.as(
+            keeper,
+            () ->
+                plants.add(
+                    new PlantForm(
+                        "",
+                        "Pleione formosana",
+                        null,
+                        sill.id(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        "")));
+    PlantRecords records = read(plant);
+    assertThat(records.circumstances().choices()).containsEntry("stage", "rest");
+    assertThat(records.sources().get("stage")).startsWith("by the calendar");
+  }
+
+  @Test
   void takesWhatIsNotedOfThePlaceWithItsSource() {
     PlantRecords records = read(plant());
     assertThat(records.circumstances().numbers())
@@ -170,10 +219,8 @@ class RecordServiceTest {
             9.0,
             27.0,
             LightClass.SUN,
-            true,
-            false,
-            false,
-            false);
+            new Near(true, null, null, null),
+            true);
     keepers.as(keeper, () -> places.save(shelf.id(), bright));
     assertThat(read(plant).circumstances().numbers()).containsEntry("light-rise", 0.0);
   }

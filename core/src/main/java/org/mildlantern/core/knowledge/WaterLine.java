@@ -58,6 +58,8 @@ public record WaterLine(
     DRINK_KNOWN,
     @JsonProperty("no-holes")
     NO_HOLES,
+    @JsonProperty("holes-not-known")
+    HOLES_NOT_KNOWN,
     @JsonProperty("outer-pot")
     OUTER_POT,
     @JsonProperty("salt-shy")

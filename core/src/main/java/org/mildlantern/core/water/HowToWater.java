@@ -36,14 +36,16 @@ public final class HowToWater {
   /**
    * What is known of the pot and the day.
    *
+   * @param holes whether water can drain, or null when it is not known
+   * @param outer whether it stands in an outer pot, or null when it is not known
    * @param drinkMl a full drink, or null when the pot is not known
    * @param bone whether the medium is very dry
    * @param standing what it stands in or draws from, or null for nothing
    * @param air of its place
    */
   public record Pot(
-      boolean holes,
-      boolean outer,
+      Boolean holes,
+      Boolean outer,
       boolean mounted,
       Double drinkMl,
       boolean bone,
@@ -115,8 +117,9 @@ public final class HowToWater {
     add(facts, Fact.RESTING, resting);
     add(facts, Fact.VERY_DRY, pot.bone());
     add(facts, Fact.DRINK_KNOWN, pot.drinkMl() != null);
-    add(facts, Fact.NO_HOLES, !pot.holes());
-    add(facts, Fact.OUTER_POT, pot.outer());
+    add(facts, Fact.NO_HOLES, Boolean.FALSE.equals(pot.holes()));
+    add(facts, Fact.HOLES_NOT_KNOWN, pot.holes() == null);
+    add(facts, Fact.OUTER_POT, Boolean.TRUE.equals(pot.outer()));
     add(facts, Fact.SALT_SHY, kind.shyOf(Habits.Shy.SALTS));
     add(facts, Fact.COLD, pot.air().celsius() != null && pot.air().celsius() < COLD);
     add(facts, Fact.LEFT_OFF, pot.standing() != null && pot.standing().off());

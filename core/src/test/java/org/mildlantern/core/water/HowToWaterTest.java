@@ -84,6 +84,17 @@ class HowToWaterTest {
   }
 
   @Test
+  void aPotOfWhichHolesAreNotKnownIsLookedAtFirst() {
+    HowToWater.Pot unknown =
+        new HowToWater.Pot(
+            null, null, false, 200.0, false, null, new HowToWater.Air(20.0, 50.0, false));
+    assertThat(of(Kinds.taxon("coleus"), false, unknown).get(0))
+        .startsWith("Whether its pot has holes is not noted.");
+    assertThat(lines("coleus", false, unknown)).doesNotContain("outer pot");
+    assertThat(lines("coleus", false, USUAL)).doesNotContain("not noted");
+  }
+
+  @Test
   void aRestCountsForAPotWithoutHolesToo() {
     assertThat(lines("lithops", true, closed(50.0, true)))
         .contains("no drink")

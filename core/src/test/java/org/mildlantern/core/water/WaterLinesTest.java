@@ -55,6 +55,7 @@ class WaterLinesTest {
             pots.add(new HowToWater.Pot(first, second, false, drink, first, stands, air));
             pots.add(new HowToWater.Pot(second, first, false, drink, first, stands, air));
             pots.add(new HowToWater.Pot(!second, first, false, drink, first, stands, air));
+            pots.add(new HowToWater.Pot(null, null, false, drink, first, stands, air));
             pots.add(new HowToWater.Pot(second, first, true, null, second, stands, air));
           }
         }
