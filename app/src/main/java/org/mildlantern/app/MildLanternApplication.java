@@ -7,6 +7,7 @@ import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Rescue;
+import org.mildlantern.core.knowledge.SheetWords;
 import org.mildlantern.core.said.Reader;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -48,6 +49,11 @@ public class MildLanternApplication {
   @Bean
   Rescue rescue() {
     return Library.shipped().rescue();
+  }
+
+  @Bean
+  SheetWords sheetWords() {
+    return Library.shipped().sheet();
   }
 
   @Bean

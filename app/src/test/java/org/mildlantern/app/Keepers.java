@@ -16,8 +16,11 @@ import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
+import org.mildlantern.core.plant.PotMaterial;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
@@ -79,7 +82,7 @@ public class Keepers {
   /** A round plastic pot with holes. */
   public static Pot pot(double cm) {
     return new Pot(
-        Pot.Shape.ROUND, cm, null, Pot.Material.PLASTIC, true, false, Standing.Kind.NONE);
+        PotShape.Kind.ROUND, cm, null, PotMaterial.PLASTIC, true, false, Standing.Kind.NONE);
   }
 
   public static PlantForm form(PlaceView place, String name, String formId) {
@@ -90,8 +93,9 @@ public class Keepers {
         place.id(),
         pot(12.0),
         "house-compost",
+        null,
         TODAY.minusDays(200),
-        Pot.Water.RAIN,
+        WaterGiven.RAIN,
         Stage.GROWTH,
         TODAY.minusDays(300),
         "");

@@ -270,8 +270,8 @@ class DiagnosePresenter {
     if (plant.stage() != Stage.GROWTH) {
       words.add(plant.stageWords(scope.today(), scope.latitude()));
     }
-    if (plant.medium() != null) {
-      String medium = lower(plant.medium().label());
+    if (plant.mediumWords() != null) {
+      String medium = lower(plant.mediumWords());
       words.add(
           plant.mediumSince() == null
               ? medium

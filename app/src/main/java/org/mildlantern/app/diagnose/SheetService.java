@@ -167,11 +167,11 @@ class SheetService {
     String air = plant.place().air();
     lines.add(plant.place().name() + (air.isEmpty() ? "" : ", " + air));
     lines.add(plant.pot().words());
-    if (plant.medium() != null) {
+    if (plant.mediumWords() != null) {
       lines.add(
           plant.mediumSince() == null
-              ? plant.medium().label()
-              : WORDS.say("sheet.medium", plant.medium().label(), Days.full(plant.mediumSince())));
+              ? plant.mediumWords()
+              : WORDS.say("sheet.medium", plant.mediumWords(), Days.full(plant.mediumSince())));
     }
     if (plant.waterUsed() != null) {
       lines.add(WORDS.say("sheet.water", plant.waterUsed().label()));

@@ -37,6 +37,9 @@ class Place {
   @Embedded private Near near;
   private int position;
 
+  /** The list that it came with, or null. */
+  private Long importId;
+
   protected Place() {}
 
   Place(int position) {
@@ -52,6 +55,10 @@ class Place {
     this.warmest = form.warmest();
     this.light = form.light();
     this.near = form.near();
+  }
+
+  void cameWith(Long list) {
+    this.importId = list;
   }
 
   void walkAt(int newPosition) {

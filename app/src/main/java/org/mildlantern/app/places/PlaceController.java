@@ -9,6 +9,7 @@ import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
+import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -19,10 +20,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 @Controller
 class PlaceController {
   private static final int PAGE = 40;
+
+  private static final Words WORDS = Words.of(PlaceController.class);
 
   private final PlaceService places;
 
@@ -87,6 +91,20 @@ class PlaceController {
       return "places/edit";
     }
     return save(id, form, errors, response);
+  }
+
+  @PostMapping("/places/{id}/remove")
+  String remove(
+      @PathVariable Long id, Model model, HttpServletResponse response, RedirectAttributes flash) {
+    try {
+      PlaceView place = places.takeOutOne(id).orElseThrow(this::missing);
+      flash.addFlashAttribute("said", WORDS.say("removed", place.name()));
+      return "redirect:/places";
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("stays", e.getMessage());
+      return edit(id, model);
+    }
   }
 
   @PostMapping("/places/walk")

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.CollectionMemo.From;
+import org.mildlantern.core.round.PlaceKind;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,6 +58,42 @@ public class PlaceService {
           p.describe(form);
           return places.save(p).view();
         });
+  }
+
+  /** Adds a place of which a list tells only the name. */
+  public PlaceView add(String name, PlaceKind kind, Long importId) {
+    Place place = new Place(places.count());
+    place.describe(PlaceForm.of(name, kind, null, null));
+    place.cameWith(importId);
+    return places.save(place).view();
+  }
+
+  /** Takes out the places that came with a list and are not used any more. */
+  public void takeOut(Long importId) {
+    places.ofImport(importId).stream()
+        .filter(place -> !places.isUsed(place.view().id()))
+        .forEach(places::delete);
+  }
+
+  /**
+   * Takes out a place that was entered by mistake.
+   *
+   * @return the place; empty when there is none
+   * @throws IllegalArgumentException while a plant stands there or something that was noted tells
+   *     of it
+   */
+  public Optional<PlaceView> takeOutOne(Long id) {
+    Optional<Place> place = places.byId(id);
+    place.ifPresent(
+        there -> {
+          if (places.isUsed(id)) {
+            throw new IllegalArgumentException(
+                "Plants stand here or have stood here, so it stays. Move them first; what the day"
+                    + " book tells of a place keeps it.");
+          }
+          places.delete(there);
+        });
+    return place.map(Place::view);
   }
 
   /**

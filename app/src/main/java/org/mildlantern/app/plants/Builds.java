@@ -47,6 +47,12 @@ public class Builds {
         .collect(Collectors.groupingBy(Build::form, TreeMap::new, Collectors.toList()));
   }
 
+  /** What each is called, by its id. */
+  public Map<String, String> labels() {
+    return all.stream()
+        .collect(Collectors.toMap(Build::id, Build::label, (first, second) -> first, TreeMap::new));
+  }
+
   Optional<Build> find(String id) {
     return all.stream().filter(build -> build.id().equals(id)).findFirst();
   }

@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.hibernate.annotations.TenantId;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.season.Stage;
 
 /** A plant of the collection. */
@@ -33,10 +34,11 @@ class Plant {
   @Embedded private Pot pot;
   private int walk = LAST;
   private String mediumId;
+  private String ownMedium;
   private LocalDate mediumSince;
 
   @Enumerated(EnumType.STRING)
-  private Pot.Water waterUsed;
+  private WaterGiven waterUsed;
 
   @Enumerated(EnumType.STRING)
   private Stage stage;
@@ -45,6 +47,9 @@ class Plant {
   private LocalDate arrivedOn;
   private String notes;
   private LocalDate archivedOn;
+
+  /** The list that it came with, or null. */
+  private Long importId;
 
   protected Plant() {}
 
@@ -60,6 +65,7 @@ class Plant {
     this.formId = identity.formId();
     this.pot = form.pot();
     this.mediumId = form.mediumId();
+    this.ownMedium = form.ownMedium();
     this.mediumSince = form.mediumSince();
     this.waterUsed = form.waterUsed();
     if (stage != form.stage()) {
@@ -106,11 +112,19 @@ class Plant {
     return mediumId;
   }
 
+  String ownMedium() {
+    return ownMedium;
+  }
+
+  void cameWith(Long list) {
+    this.importId = list;
+  }
+
   LocalDate mediumSince() {
     return mediumSince;
   }
 
-  Pot.Water waterUsed() {
+  WaterGiven waterUsed() {
     return waterUsed;
   }
 

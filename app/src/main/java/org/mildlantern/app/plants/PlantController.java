@@ -18,7 +18,10 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Toxicity;
+import org.mildlantern.core.plant.PotMaterial;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
@@ -44,19 +47,12 @@ class PlantController {
   private static final Words WORDS = Words.of(PlantController.class);
 
   private final PlantService plants;
-  private final PlantPaste paste;
   private final PlaceService places;
   private final Knowledge knowledge;
   private final Builds builds;
 
-  PlantController(
-      PlantService plants,
-      PlantPaste paste,
-      PlaceService places,
-      Knowledge knowledge,
-      Builds builds) {
+  PlantController(PlantService plants, PlaceService places, Knowledge knowledge, Builds builds) {
     this.plants = plants;
-    this.paste = paste;
     this.places = places;
     this.knowledge = knowledge;
     this.builds = builds;
@@ -72,20 +68,20 @@ class PlantController {
       Stage[] stages) {
     /** What a pot can be. */
     record OfPot(
-        Pot.Shape[] shapes,
-        Pot.Material[] materials,
-        Pot.Water[] waters,
+        PotShape.Kind[] shapes,
+        PotMaterial[] materials,
+        WaterGiven[] waters,
         Standing.Kind[] standings) {}
 
-    public Pot.Shape[] shapes() {
+    public PotShape.Kind[] shapes() {
       return pot.shapes();
     }
 
-    public Pot.Material[] materials() {
+    public PotMaterial[] materials() {
       return pot.materials();
     }
 
-    public Pot.Water[] waters() {
+    public WaterGiven[] waters() {
       return pot.waters();
     }
 
@@ -106,7 +102,10 @@ class PlantController {
             .sorted()
             .toList(),
         new Choices.OfPot(
-            Pot.Shape.values(), Pot.Material.values(), Pot.Water.values(), Standing.Kind.values()),
+            PotShape.Kind.values(),
+            PotMaterial.values(),
+            WaterGiven.values(),
+            Standing.Kind.values()),
         Stage.values());
   }
 
@@ -277,28 +276,11 @@ class PlantController {
     return "redirect:/plants/" + id;
   }
 
-  @GetMapping("/plants/paste")
-  String paste(Model model) {
-    model.addAttribute("columns", PlantPaste.COLUMNS);
-    model.addAttribute("table", "");
-    return "plants/paste";
-  }
-
-  @PostMapping("/plants/paste")
-  String paste(
-      @RequestParam(defaultValue = "") String table,
-      @RequestParam(defaultValue = "false") boolean save,
-      Model model,
-      RedirectAttributes flash) {
-    PlantPaste.Preview preview = save ? paste.save(table) : paste.preview(table);
-    if (save && preview.good()) {
-      flash.addFlashAttribute("said", WORDS.say("added", preview.rows().size()));
-      return "redirect:/plants";
-    }
-    model.addAttribute("columns", PlantPaste.COLUMNS);
-    model.addAttribute("table", table);
-    model.addAttribute("preview", preview);
-    return "plants/paste";
+  @PostMapping("/plants/{id}/remove")
+  String remove(@PathVariable Long id, RedirectAttributes flash) {
+    PlantView plant = plants.takeOutOne(id).orElseThrow(PlantController::missing);
+    flash.addFlashAttribute("said", WORDS.say("removed", plant.name(), plant.code()));
+    return "redirect:/plants";
   }
 
   static ResponseStatusException missing() {

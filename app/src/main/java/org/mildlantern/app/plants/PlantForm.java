@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.season.Stage;
 
 /**
@@ -15,6 +16,7 @@ import org.mildlantern.core.season.Stage;
  * @param kind accepted name, synonym or a free name
  * @param formId growth form, or another way in which plants of the form live; needed only for a
  *     free name
+ * @param ownMedium the keeper's words for a mix that is not known, or null
  * @param stage as the keeper notes it, or null to leave it to the calendar
  */
 public record PlantForm(
@@ -26,8 +28,9 @@ public record PlantForm(
     @NotNull(message = "Pick a place.") Long placeId,
     @Valid Pot pot,
     String mediumId,
+    @Size(max = 80, message = "At most 80 characters.") String ownMedium,
     @PastOrPresent(message = "This day has not come yet.") LocalDate mediumSince,
-    Pot.Water waterUsed,
+    WaterGiven waterUsed,
     Stage stage,
     @PastOrPresent(message = "This day has not come yet.") LocalDate arrivedOn,
     @Size(max = 2000, message = "At most 2000 characters.") String notes) {
@@ -35,6 +38,7 @@ public record PlantForm(
   public PlantForm {
     formId = blankToNull(formId);
     mediumId = blankToNull(mediumId);
+    ownMedium = mediumId == null ? blankToNull(ownMedium) : null;
     pot = pot == null ? Pot.unknown(null) : pot;
   }
 
@@ -57,6 +61,7 @@ public record PlantForm(
             placeId,
             pot,
             mediumId,
+            ownMedium,
             mediumSince,
             waterUsed,
             stage,
@@ -66,7 +71,7 @@ public record PlantForm(
 
   static PlantForm empty(Long placeId) {
     return new PlantForm(
-        "", "", null, placeId, Pot.unknown(null), null, null, null, null, null, "");
+        "", "", null, placeId, Pot.unknown(null), null, null, null, null, null, null, "");
   }
 
   static PlantForm of(Plant plant) {
@@ -77,6 +82,7 @@ public record PlantForm(
         plant.placeId(),
         plant.pot(),
         plant.mediumId(),
+        plant.ownMedium(),
         plant.mediumSince(),
         plant.waterUsed(),
         plant.stage(),

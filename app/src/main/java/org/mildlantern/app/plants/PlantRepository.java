@@ -19,6 +19,9 @@ interface PlantRepository extends CollectionRepository<Plant> {
   @Query("select p from Plant p where lower(p.code) = lower(:code)")
   Optional<Plant> byCode(String code);
 
+  @Query("select p from Plant p where p.importId = :list order by lower(p.name), p.code")
+  List<Plant> ofImport(Long list);
+
   @Query("select p.code from Plant p")
   List<String> codes();
 }

@@ -1,13 +1,16 @@
 package org.mildlantern.app.plants;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.NavigableSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -172,6 +175,59 @@ public class PlantService {
     return view(plant, Map.of(place.id(), place));
   }
 
+  /**
+   * Adds the plants of a list, with the next free codes for those that have none.
+   *
+   * @throws FieldFault when a field of one does not fit the collection
+   */
+  public void addAll(List<PlantForm> forms, Long importId) {
+    List<String> codes = new ArrayList<>(plants.codes());
+    forms.forEach(form -> codes.add(form.code().strip()));
+    Iterator<String> free = freeCodes(codes, scope.today(), forms.size()).iterator();
+    List<Plant> added = new ArrayList<>();
+    for (PlantForm form : forms) {
+      Plant plant = new Plant(placeOf(form).id());
+      String code = form.code().isBlank() ? free.next() : form.code().strip();
+      plant.describe(code, identify(form), checked(form), scope.today());
+      plant.cameWith(importId);
+      added.add(plant);
+    }
+    plants.saveAll(added);
+  }
+
+  /**
+   * Takes out the plants of a list again; those of which something was noted since stay.
+   *
+   * @return those that stay
+   */
+  public List<PlantView> takeOut(Long importId) {
+    Set<Long> noted = journal.newest().keySet();
+    List<Plant> came = plants.ofImport(importId);
+    plants.deleteAll(came.stream().filter(plant -> !noted.contains(plant.id())).toList());
+    plants.flush();
+    return views(came.stream().filter(plant -> noted.contains(plant.id())).toList());
+  }
+
+  /** How many plants of a list are still there, archived ones too. */
+  @Transactional(readOnly = true)
+  public int countOf(Long importId) {
+    return plants.ofImport(importId).size();
+  }
+
+  /** Takes out a plant that was entered by mistake, with all that hangs on it. */
+  public Optional<PlantView> takeOutOne(Long id) {
+    Optional<PlantView> there = find(id);
+    plants.byId(id).ifPresent(plants::delete);
+    plants.flush();
+    return there;
+  }
+
+  /** The codes that are taken, archived plants' too. */
+  @Transactional(readOnly = true)
+  public List<String> codes() {
+    return plants.codes();
+  }
+
   /** Changes a plant; a new place is written as a move. */
   public Optional<PlantView> edit(Long id, PlantForm form) {
     return plants
@@ -222,21 +278,26 @@ public class PlantService {
   }
 
   static String nextCode(Collection<String> taken, LocalDate today) {
+    return freeCodes(taken, today, 1).get(0);
+  }
+
+  /**
+   * So many codes that are free, after the greatest number of the year as long as there are any.
+   */
+  private static List<String> freeCodes(Collection<String> taken, LocalDate today, int count) {
     String year = today.getYear() + "-";
     NavigableSet<Integer> numbers =
         taken.stream()
             .filter(code -> code.matches(year + "\\d{1,6}"))
             .map(code -> Integer.valueOf(code.substring(year.length())))
             .collect(Collectors.toCollection(TreeSet::new));
-    int next = numbers.isEmpty() ? 1 : numbers.last() + 1;
-    if (next > LAST_NUMBER) {
-      next =
-          IntStream.rangeClosed(1, LAST_NUMBER)
-              .filter(n -> !numbers.contains(n))
-              .findFirst()
-              .orElseThrow();
-    }
-    return year + String.format(Locale.ROOT, "%03d", next);
+    int last = numbers.isEmpty() ? 0 : numbers.last();
+    return IntStream.concat(
+            IntStream.rangeClosed(last + 1, LAST_NUMBER), IntStream.rangeClosed(1, last))
+        .filter(number -> !numbers.contains(number))
+        .limit(count)
+        .mapToObj(number -> year + String.format(Locale.ROOT, "%03d", number))
+        .toList();
   }
 
   private String codeFor(Long id, PlantForm form) {
@@ -305,7 +366,7 @@ public class PlantService {
         kind(plant),
         byId.get(plant.placeId()),
         plant.pot(),
-        new PlantView.Filling(medium, plant.mediumSince(), plant.waterUsed()),
+        new PlantView.Filling(medium, plant.ownMedium(), plant.mediumSince(), plant.waterUsed()),
         new PlantView.Life(
             plant.stage(), plant.stageSince(), plant.arrivedOn(), plant.archivedOn()),
         plant.notes());

@@ -16,6 +16,8 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
+import org.mildlantern.core.plant.PotMaterial;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 
@@ -33,10 +35,11 @@ public record PlantView(
    * What the pot is filled with.
    *
    * @param medium or null
+   * @param own the keeper's words for a mix that is not known, or null
    * @param since when it came into this medium, or null
    * @param water that it is given, or null
    */
-  public record Filling(Medium medium, LocalDate since, Pot.Water water) {}
+  public record Filling(Medium medium, String own, LocalDate since, WaterGiven water) {}
 
   /**
    * Its stage and its days; those that are not known are null.
@@ -63,11 +66,16 @@ public record PlantView(
     return filling.medium;
   }
 
+  /** What it is potted in, in words; null where that is not known. */
+  public String mediumWords() {
+    return medium() == null ? filling.own : medium().label();
+  }
+
   public LocalDate mediumSince() {
     return filling.since;
   }
 
-  public Pot.Water waterUsed() {
+  public WaterGiven waterUsed() {
     return filling.water;
   }
 
@@ -100,7 +108,7 @@ public record PlantView(
   /** How it is drawn when nothing ails it. */
   public Appearance appearance() {
     return new Appearance(
-        pot.material() == Pot.Material.CLAY,
+        pot.material() == PotMaterial.CLAY,
         stage(),
         kind.taxon().map(Taxon::sheds).orElse(Sheds.KEEPS));
   }

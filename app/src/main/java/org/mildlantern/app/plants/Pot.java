@@ -8,7 +8,8 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.mildlantern.core.plant.PotMaterial;
+import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
 
@@ -23,7 +24,7 @@ import org.mildlantern.core.words.Words;
  */
 @Embeddable
 public record Pot(
-    @Enumerated(EnumType.STRING) @Column(name = "pot_shape") Shape shape,
+    @Enumerated(EnumType.STRING) @Column(name = "pot_shape") PotShape.Kind shape,
     @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         @Column(name = "pot_cm")
@@ -32,14 +33,14 @@ public record Pot(
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         @Column(name = "pot_depth_cm")
         Double depthCm,
-    @Enumerated(EnumType.STRING) @Column(name = "pot_material") Material material,
+    @Enumerated(EnumType.STRING) @Column(name = "pot_material") PotMaterial material,
     @Column(name = "pot_holes") Boolean holes,
     @Column(name = "outer_pot") Boolean outer,
     @Enumerated(EnumType.STRING) @Column(name = "stands_in") Standing.Kind standsIn) {
   private static final Words WORDS = Words.of(Pot.class);
 
   public Pot {
-    shape = shape == null ? Shape.ROUND : shape;
+    shape = shape == null ? PotShape.Kind.ROUND : shape;
     standsIn = standsIn == null ? Standing.Kind.NONE : standsIn;
   }
 
@@ -58,12 +59,12 @@ public record Pot(
   }
 
   public boolean mount() {
-    return shape == Shape.MOUNT;
+    return shape == PotShape.Kind.MOUNT;
   }
 
   /** Whether roots and drops can be seen through its wall. */
   public boolean clear() {
-    return material == Material.CLEAR || material == Material.GLASS;
+    return material == PotMaterial.CLEAR || material == PotMaterial.GLASS;
   }
 
   /** Whether it stands in water or draws from it. */
@@ -83,60 +84,12 @@ public record Pot(
     if (material != null) {
       words.add(material.label());
     }
-    words.add(shape == Shape.ROUND ? "pot" : shape.label());
+    words.add(shape == PotShape.Kind.ROUND ? "pot" : shape.label());
     return WORDS.say(
         "pot",
         String.join(" ", words),
         holes == null ? "unknown" : Words.yes(holes),
         outer == null ? "unknown" : Words.yes(outer),
         stands() ? standsIn.label() : "none");
-  }
-
-  /** Shape of the pot. */
-  public enum Shape {
-    ROUND,
-    SQUARE,
-    BOWL,
-    BASKET,
-    MOUNT;
-
-    public String label() {
-      return word(this);
-    }
-  }
-
-  /** What the pot is made of. */
-  public enum Material {
-    PLASTIC,
-    CLEAR,
-    CLAY,
-    GLAZED,
-    WOOD,
-    GLASS;
-
-    public String label() {
-      return this == CLEAR ? "clear plastic" : word(this);
-    }
-  }
-
-  /** Water that the plant is given. */
-  public enum Water {
-    RAIN("rain or pure"),
-    TAP("tap"),
-    SOFTENED("softened");
-
-    private final String label;
-
-    Water(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
-  }
-
-  private static String word(Enum<?> value) {
-    return value.name().toLowerCase(Locale.ROOT);
   }
 }

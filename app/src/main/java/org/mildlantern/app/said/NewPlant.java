@@ -13,6 +13,7 @@ import org.mildlantern.app.plants.Pot;
 import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
@@ -50,6 +51,7 @@ class NewPlant {
             pot(told),
             null,
             null,
+            null,
             water(told.choices().get("water-used")),
             Stage.of(told.choices().getOrDefault("stage", "")).orElse(null),
             arrived == null ? null : scope.today().minusDays(arrived.longValue()),
@@ -71,8 +73,8 @@ class NewPlant {
     return told == null ? null : Boolean.valueOf("yes".equals(told));
   }
 
-  private static Pot.Water water(String told) {
-    return told == null ? null : Pot.Water.valueOf(told.toUpperCase(Locale.ROOT));
+  private static WaterGiven water(String told) {
+    return told == null ? null : WaterGiven.valueOf(told.toUpperCase(Locale.ROOT));
   }
 
   /** The place that was chosen, else the first; a collection without one gets its first. */

@@ -136,10 +136,7 @@ class PotModel {
         .map(
             mix -> {
               PotShape shape =
-                  PotShape.of(
-                      PotShape.Kind.valueOf(plant.pot().shape().name()),
-                      plant.pot().cm(),
-                      plant.pot().depthCm());
+                  PotShape.of(plant.pot().shape(), plant.pot().cm(), plant.pot().depthCm());
               Holding holding = Holding.of(shape, mix);
               double guess = Pace.guess(shape, holding, media.thirst(plant.kind()));
               return new Kept(

@@ -198,7 +198,7 @@ class BrowserTest extends BrowserCase {
             "/today",
             "/plants",
             "/plants/new",
-            "/plants/paste",
+            "/plants/imports/new",
             "/places",
             "/places/new",
             "/plants/walk?place=2",

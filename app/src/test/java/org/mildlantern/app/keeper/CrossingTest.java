@@ -62,6 +62,7 @@ class CrossingTest extends EveryRoute {
           get("/cases/{id}/treatment", Of.CASE),
           get("/cases/{id}/rot", Of.CASE),
           get("/visits/{id}", Of.VISIT),
+          get("/plants/imports/{id}", Of.IMPORT),
           get("/mixing/{id}", Of.BOTTLE),
           get("/mixing/{id}/edit", Of.BOTTLE),
           get("/mixing/{id}/reading", Of.BOTTLE),
@@ -146,7 +147,14 @@ class CrossingTest extends EveryRoute {
           post("/entries/{id}/undo", Of.ENTRY),
           post("/settings/tokens/{id}/revoke", Of.TOKEN),
           post("/plants/{id}/archive", Of.PLANT, "away", "true"),
-          post("/plants/{id}/edit", Of.PLANT, PLANT_FORM));
+          post("/plants/imports/{id}/rows/{row}", Of.IMPORT, "c0", "Vanda"),
+          post("/plants/imports/{id}/answers", Of.IMPORT, "unit", "CM"),
+          post("/plants/imports/{id}/save", Of.IMPORT),
+          post("/plants/imports/{id}/back", Of.IMPORT),
+          post("/plants/imports/{id}/drop", Of.IMPORT),
+          post("/places/{id}/remove", Of.PLACE),
+          post("/plants/{id}/edit", Of.PLANT, PLANT_FORM),
+          post("/plants/{id}/remove", Of.PLANT));
 
   private SignedIn first;
   private SignedIn second;
@@ -204,7 +212,6 @@ class CrossingTest extends EveryRoute {
             send("/places/walk", "order", place),
             send("/plants/walk", "place", place, "order", plant),
             send("/plants/walk", "place", ofSecond.get(Of.PLACE).toString(), "order", plant),
-            send("/plants/paste", "table", "name\tplace\nPhalaenopsis\tZzsecretplac"),
             send(own + "/quarantine", "why", "new", "place", place))) {
       assertThat(answer.getStatus()).isIn(200, 302, 400, 404, 422);
       String said =

@@ -42,6 +42,7 @@ abstract class EveryRoute extends WebCase {
     RATE("cabinet_rate"),
     MIX("mix"),
     TRAP("trap_count"),
+    IMPORT("plant_import"),
     TOKEN("api_token");
 
     final String table;
@@ -108,6 +109,7 @@ abstract class EveryRoute extends WebCase {
         "9",
         "day",
         "2026-11-22");
+    post(keeper, "/plants/imports/new", "table", "name,place\n" + name + "," + placeName);
     keepers.as(keeper, () -> accounts.makeToken("for a scale", TokenScope.ALL, null));
     Map<Of, Long> all = new EnumMap<>(Of.class);
     for (Of of : Of.values()) {

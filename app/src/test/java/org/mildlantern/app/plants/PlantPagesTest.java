@@ -176,22 +176,6 @@ class PlantPagesTest extends WebCase {
   }
 
   @Test
-  void thePastedTableIsShownBeforeItIsSaved() throws Exception {
-    String table = "name,place\nPhalaenopsis,Sill\nVanda,Sill";
-    post(keeper, "/plants/paste", "table", table)
-        .andExpect(content().string(containsString("All cells will do")))
-        .andExpect(content().string(containsString("Save 2 plants")));
-    assertThat(all()).isEmpty();
-    post(keeper, "/plants/paste", "table", table, "save", "true")
-        .andExpect(redirectedUrl("/plants"));
-    assertThat(all()).hasSize(2);
-    post(keeper, "/plants/paste", "table", "name,place\nVanda,Moon", "save", "true")
-        .andExpect(content().string(containsString("1 cell will not do")))
-        .andExpect(content().string(containsString("Vanda,Moon")));
-    assertThat(all()).hasSize(2);
-  }
-
-  @Test
   void whatWasNotSentIsNotKnown() throws Exception {
     post(
             keeper,

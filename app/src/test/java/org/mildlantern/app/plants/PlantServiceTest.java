@@ -74,6 +74,7 @@ class PlantServiceTest {
         f.placeId(),
         f.pot(),
         f.mediumId(),
+        f.ownMedium(),
         f.mediumSince(),
         f.waterUsed(),
         f.stage(),

@@ -35,9 +35,12 @@ import org.mildlantern.core.journal.Strength;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.plant.PotMaterial;
+import org.mildlantern.core.plant.WaterGiven;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -84,10 +87,17 @@ class RecordServiceTest {
             null,
             sill.id(),
             new Pot(
-                Pot.Shape.ROUND, 12.0, null, Pot.Material.PLASTIC, true, true, Standing.Kind.NONE),
+                PotShape.Kind.ROUND,
+                12.0,
+                null,
+                PotMaterial.PLASTIC,
+                true,
+                true,
+                Standing.Kind.NONE),
             "house-compost",
+            null,
             Keepers.TODAY.minusDays(274),
-            Pot.Water.TAP,
+            WaterGiven.TAP,
             Stage.GROWTH,
             Keepers.TODAY.minusDays(400),
             "");
@@ -138,7 +148,18 @@ class RecordServiceTest {
             () ->
                 plants.add(
                     new PlantForm(
-                        "", "Ficus", null, shelf.id(), null, null, null, null, null, null, "")));
+                        "",
+                        "Ficus",
+                        null,
+                        shelf.id(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        "")));
     assertThat(read(plant).circumstances().choices())
         .containsOnlyKeys("place-kind")
         .doesNotContainKeys("holes", "outer-pot", "stage", "near-draught", "near-lamp");
@@ -157,6 +178,7 @@ class RecordServiceTest {
                         "Pleione formosana",
                         null,
                         sill.id(),
+                        null,
                         null,
                         null,
                         null,

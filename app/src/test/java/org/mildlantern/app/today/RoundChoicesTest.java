@@ -27,7 +27,9 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.core.plant.PotMaterial;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -168,7 +170,8 @@ class RoundChoicesTest extends WebCase {
   }
 
   private PlantView standing(Standing.Kind kind, PlaceView place) {
-    return in(new Pot(Pot.Shape.ROUND, 12.0, null, Pot.Material.PLASTIC, true, false, kind), place);
+    return in(
+        new Pot(PotShape.Kind.ROUND, 12.0, null, PotMaterial.PLASTIC, true, false, kind), place);
   }
 
   private PlantView in(Pot pot, PlaceView place) {
@@ -184,6 +187,7 @@ class RoundChoicesTest extends WebCase {
                     f.placeId(),
                     pot,
                     f.mediumId(),
+                    f.ownMedium(),
                     f.mediumSince(),
                     f.waterUsed(),
                     f.stage(),
@@ -196,7 +200,13 @@ class RoundChoicesTest extends WebCase {
     PlantView clear =
         in(
             new Pot(
-                Pot.Shape.ROUND, 12.0, null, Pot.Material.CLEAR, true, false, Standing.Kind.NONE),
+                PotShape.Kind.ROUND,
+                12.0,
+                null,
+                PotMaterial.CLEAR,
+                true,
+                false,
+                Standing.Kind.NONE),
             sill);
     assertThat(tasks(0)).contains("look through the pot");
     post(keeper, "/today/plants/" + clear.id() + "/water", "answer", "seen-damp");

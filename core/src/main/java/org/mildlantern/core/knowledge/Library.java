@@ -11,7 +11,12 @@ import org.mildlantern.core.knowledge.load.Shelf;
  * @param edition fingerprint of all files
  */
 public record Library(
-    Knowledge knowledge, Remedies remedies, Media media, Rescue rescue, String edition) {
+    Knowledge knowledge,
+    Remedies remedies,
+    Media media,
+    Rescue rescue,
+    SheetWords sheet,
+    String edition) {
   /** Read at its first use and shared: it is immutable. */
   private static final class Shipped {
     private static final Library LIBRARY = load(Files.ofClassPath("/knowledge"));
@@ -50,11 +55,12 @@ public record Library(
     Remedies remedies = new Remedies(shelf, knowledge);
     Media media = new Media(shelf, knowledge);
     Rescue rescue = new Rescue(shelf, knowledge);
+    SheetWords sheet = new SheetWords(shelf, knowledge);
     List<Fault> faults = shelf.faults().all();
     if (!faults.isEmpty()) {
       throw new KnowledgeException(faults);
     }
     index(shelf, knowledge);
-    return new Library(knowledge, remedies, media, rescue, shelf.fingerprint(path -> true));
+    return new Library(knowledge, remedies, media, rescue, sheet, shelf.fingerprint(path -> true));
   }
 }

@@ -3,11 +3,14 @@ package org.mildlantern.core.knowledge;
 import java.text.Normalizer;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
@@ -44,6 +47,12 @@ final class Names {
   /** Accepted names and synonyms alone: what may stand for a genus before another word. */
   private final Map<String, Taxon> scientific;
 
+  /** The kinds of a genus, by its name today. */
+  private final Map<String, List<Taxon>> today;
+
+  /** The kinds that stood in a genus once. */
+  private final Map<String, Set<Taxon>> once = new HashMap<>();
+
   /**
    * What else a kind is called.
    *
@@ -74,6 +83,16 @@ final class Names {
     taxa.forEach(taxon -> byName.put(fold(taxon.name()), taxon));
     taxa.forEach(taxon -> taxon.synonyms().forEach(name -> add(name, taxon)));
     scientific = Map.copyOf(byName);
+    today = taxa.stream().collect(Collectors.groupingBy(taxon -> fold(taxon.genus())));
+    taxa.forEach(
+        taxon ->
+            taxon
+                .synonyms()
+                .forEach(
+                    name ->
+                        once.computeIfAbsent(
+                                fold(name).split(" ")[0], genus -> new LinkedHashSet<>())
+                            .add(taxon)));
     for (Called one : called) {
       shelf.refers(called, one.id(), "id", List.of(one.id()), taxa);
       taxa.find(one.id()).ifPresent(taxon -> call(shelf, taxon, one.names()));
@@ -106,7 +125,7 @@ final class Names {
   private static String fold(String name) {
     String lower = name.strip().toLowerCase(Locale.ROOT);
     String plain = ACCENTS.matcher(Normalizer.normalize(lower, Normalizer.Form.NFD)).replaceAll("");
-    return BLANKS.matcher(MARKS.matcher(plain).replaceAll("").strip()).replaceAll(" ");
+    return BLANKS.matcher(MARKS.matcher(plain).replaceAll("")).replaceAll(" ").strip();
   }
 
   /**
@@ -218,20 +237,14 @@ final class Names {
     if (entry != null) {
       return Optional.of(entry);
     }
-    List<Taxon> today = taxa.stream().filter(taxon -> fold(taxon.genus()).equals(genus)).toList();
-    if (!today.isEmpty()) {
-      return today.size() == 1 ? Optional.of(today.get(0)) : Optional.empty();
+    List<Taxon> now = today.getOrDefault(genus, List.of());
+    if (!now.isEmpty()) {
+      return now.size() == 1 ? Optional.of(now.get(0)) : Optional.empty();
     }
-    List<Taxon> once =
-        taxa.stream()
-            .filter(
-                taxon ->
-                    taxon.synonyms().stream()
-                        .anyMatch(name -> fold(name).split(" ")[0].equals(genus)))
-            .toList();
-    List<String> genera = once.stream().map(Taxon::genus).distinct().toList();
-    return once.size() == 1
-        ? Optional.of(once.get(0))
+    Set<Taxon> then = once.getOrDefault(genus, Set.of());
+    List<String> genera = then.stream().map(Taxon::genus).distinct().toList();
+    return then.size() == 1
+        ? then.stream().findFirst()
         : genera.size() == 1
             ? Optional.ofNullable(scientific.get(fold(genera.get(0))))
             : Optional.empty();

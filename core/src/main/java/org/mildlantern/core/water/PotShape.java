@@ -1,5 +1,6 @@
 package org.mildlantern.core.water;
 
+import java.util.Locale;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -31,6 +32,10 @@ public record PotShape(double litres, double depthCm, double surfaceCm2) {
     Kind(double depth, double taper) {
       this.depth = depth;
       this.taper = taper;
+    }
+
+    public String label() {
+      return name().toLowerCase(Locale.ROOT);
     }
   }
 

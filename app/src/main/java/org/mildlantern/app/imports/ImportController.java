@@ -1,0 +1,277 @@
+package org.mildlantern.app.imports;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.Builds;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Htmx;
+import org.mildlantern.app.web.Paged;
+import org.mildlantern.app.web.PlainInput;
+import org.mildlantern.app.web.Web;
+import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.sheet.Answers;
+import org.mildlantern.core.sheet.Column;
+import org.mildlantern.core.sheet.DayOrder;
+import org.mildlantern.core.sheet.Length;
+import org.mildlantern.core.sheet.SheetReading;
+import org.mildlantern.core.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The way of a list into the collection. */
+@Controller
+class ImportController {
+  private static final Words WORDS = Words.of(ImportController.class);
+
+  private static final int PAGE = 30;
+  private static final int LONGEST_CELL = 2000;
+  private static final int NEW_PLACE_BOUND = 60;
+
+  private final ImportService imports;
+  private final Builds builds;
+
+  ImportController(ImportService imports, Builds builds) {
+    this.imports = imports;
+    this.builds = builds;
+  }
+
+  @GetMapping("/plants/imports/new")
+  String start(Model model) {
+    model.addAttribute("table", "");
+    return starting(model);
+  }
+
+  private String starting(Model model) {
+    model.addAttribute("earlier", imports.all().stream().limit(PAGE).map(Earlier::of).toList());
+    return "imports/new";
+  }
+
+  /** A list that was begun. */
+  record Earlier(Long id, java.time.Instant madeAt, int rows, int saved) {
+    static Earlier of(PlantImport list) {
+      return new Earlier(list.id(), list.madeAt(), list.sheet().rows().size(), list.saved().size());
+    }
+  }
+
+  @PostMapping("/plants/imports/new")
+  String start(
+      @RequestParam(defaultValue = "") String table,
+      @RequestParam(required = false) MultipartFile file,
+      HttpServletResponse response,
+      Model model)
+      throws IOException {
+    boolean sent = file != null && !file.isEmpty();
+    try {
+      return "redirect:/plants/imports/"
+          + imports.open(Lines.of(sent ? Lines.text(file.getBytes()) : table));
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("table", table);
+      model.addAttribute("fault", e.getMessage());
+      model.addAttribute("sent", sent);
+      return starting(model);
+    }
+  }
+
+  @GetMapping("/plants/imports/{id}")
+  String show(
+      @PathVariable Long id,
+      @RequestParam(required = false) String show,
+      @RequestParam(required = false) Integer page,
+      @RequestParam(required = false) Integer row,
+      Model model) {
+    show(imports.find(id).orElseThrow(Web::missing), show, page, row, model);
+    return "imports/page";
+  }
+
+  private void show(
+      ImportService.Opened opened, String show, Integer page, Integer row, Model model) {
+    boolean good = "good".equals(show) || show == null && opened.open().isEmpty();
+    List<SheetReading.Row> rows = good ? opened.good() : opened.open();
+    model.addAttribute("id", opened.list().id());
+    model.addAttribute("heads", opened.reading().heads());
+    model.addAttribute("good", opened.good().size());
+    model.addAttribute("open", opened.open().size());
+    model.addAttribute("all", opened.list().sheet().rows().size());
+    model.addAttribute("saved", opened.saved());
+    model.addAttribute("showsGood", good);
+    model.addAttribute("rows", Paged.of(rows, page, PAGE));
+    model.addAttribute("whole", row);
+    model.addAttribute("asks", opened.reading().asks());
+    model.addAttribute("answers", opened.list().answers());
+    model.addAttribute("columns", Column.values());
+    model.addAttribute("units", List.of(Length.CM, Length.INCH));
+    model.addAttribute("orders", DayOrder.values());
+    model.addAttribute("places", opened.places());
+    model.addAttribute("kinds", PlaceKind.values());
+    model.addAttribute("builds", builds.labels().values());
+    model.addAttribute("newPlaces", newPlaces(opened));
+    model.addAttribute(
+        "unsure", opened.reading().heads().stream().filter(head -> !head.sure()).count());
+  }
+
+  /**
+   * A place that is not there yet.
+   *
+   * @param kind in which it is made
+   * @param sameAs name of the place that is meant, or empty
+   */
+  record NewPlace(String name, int plants, PlaceKind kind, String sameAs) {}
+
+  private List<NewPlace> newPlaces(ImportService.Opened opened) {
+    Answers answers = opened.list().answers();
+    List<NewPlace> places = new ArrayList<>();
+    opened
+        .reading()
+        .asks()
+        .places()
+        .forEach(
+            (name, count) -> {
+              Answers.NewPlace said = answers.places().get(name.toLowerCase(Locale.ROOT));
+              places.add(
+                  new NewPlace(
+                      name,
+                      count,
+                      imports.kindOf(answers, name),
+                      said == null || said.sameAs() == null ? "" : said.sameAs()));
+            });
+    return places;
+  }
+
+  /** Mends cells of a row; cell {@code c3} is that of the fourth column. */
+  @PostMapping("/plants/imports/{id}/rows/{row}")
+  String mend(
+      @PathVariable Long id,
+      @PathVariable int row,
+      @RequestParam Map<String, String> all,
+      Htmx htmx,
+      Model model) {
+    Map<Integer, String> cells = new HashMap<>();
+    all.forEach(
+        (name, text) -> {
+          if (name.matches("c\\d{1,2}") && text.length() <= LONGEST_CELL && storable(text)) {
+            cells.put(Integer.valueOf(name.substring(1)), text);
+          }
+        });
+    ImportService.Opened opened = imports.mend(id, row, cells).orElseThrow(Web::missing);
+    if (!htmx.on()) {
+      return "redirect:/plants/imports/" + id + "#row-" + row;
+    }
+    show(opened, null, null, null, model);
+    model.addAttribute(
+        "mended",
+        opened.reading().rows().stream().filter(r -> r.number() == row).findFirst().orElse(null));
+    return "imports/page :: mended";
+  }
+
+  private static boolean storable(String text) {
+    return PlainInput.isStorable(text);
+  }
+
+  @PostMapping("/plants/imports/{id}/answers")
+  String say(
+      @PathVariable Long id,
+      @RequestParam(required = false) Length unit,
+      @RequestParam(required = false) DayOrder days,
+      @RequestParam(defaultValue = "") String rest,
+      @RequestParam(defaultValue = "") String newRest,
+      @RequestParam Map<String, String> all,
+      RedirectAttributes flash) {
+    ImportService.Opened opened = imports.find(id).orElseThrow(Web::missing);
+    Answers before = opened.list().answers();
+    Map<Integer, Column> columns = new LinkedHashMap<>(before.columns());
+    Map<String, Answers.NewPlace> places = new LinkedHashMap<>(before.places());
+    all.forEach(
+        (name, value) -> {
+          if (name.matches("column\\d{1,2}")) {
+            column(value)
+                .ifPresent(column -> columns.put(Integer.valueOf(name.substring(6)), column));
+          }
+        });
+    takeNewPlaces(opened, all, places);
+    String fresh = newRest.strip();
+    String where = fresh.isEmpty() || fresh.length() > NEW_PLACE_BOUND ? rest : fresh;
+    imports.say(
+        id,
+        new Answers(
+            columns,
+            unit == null ? before.unit() : unit,
+            days == null ? before.days() : days,
+            places,
+            where.isBlank() ? before.rest() : where));
+    flash.addFlashAttribute("said", WORDS.say("taken"));
+    return "redirect:/plants/imports/" + id;
+  }
+
+  private static Optional<Column> column(String name) {
+    return Stream.of(Column.values()).filter(column -> column.name().equals(name)).findFirst();
+  }
+
+  /**
+   * What becomes of each new place: {@code place0} is a kind to make it in, or the id of another.
+   */
+  private void takeNewPlaces(
+      ImportService.Opened opened, Map<String, String> all, Map<String, Answers.NewPlace> places) {
+    List<NewPlace> open = newPlaces(opened);
+    for (int i = 0; i < open.size(); i++) {
+      String said = all.getOrDefault("place" + i, "");
+      String key = open.get(i).name().toLowerCase(Locale.ROOT);
+      Stream.of(PlaceKind.values())
+          .filter(kind -> kind.name().equals(said))
+          .findFirst()
+          .ifPresent(kind -> places.put(key, new Answers.NewPlace(kind, null)));
+      opened.places().stream()
+          .filter(place -> place.id().toString().equals(said))
+          .map(PlaceView::name)
+          .findFirst()
+          .ifPresent(name -> places.put(key, new Answers.NewPlace(null, name)));
+    }
+  }
+
+  @PostMapping("/plants/imports/{id}/save")
+  String save(@PathVariable Long id, RedirectAttributes flash) {
+    int saved = imports.save(id).orElseThrow(Web::missing);
+    flash.addFlashAttribute("said", WORDS.say("added", saved));
+    return "redirect:/plants/imports/" + id;
+  }
+
+  @PostMapping("/plants/imports/{id}/back")
+  String takeBack(@PathVariable Long id, RedirectAttributes flash) {
+    List<PlantView> stay = imports.takeBack(id).orElseThrow(Web::missing);
+    flash.addFlashAttribute(
+        "said",
+        stay.isEmpty()
+            ? WORDS.say("taken-back")
+            : WORDS.say(
+                "taken-back-but",
+                stay.size(),
+                String.join(
+                    ", ", stay.stream().limit(5).map(PlantView::name).distinct().toList())));
+    return "redirect:/plants/imports/" + id;
+  }
+
+  @PostMapping("/plants/imports/{id}/drop")
+  String drop(@PathVariable Long id, RedirectAttributes flash) {
+    if (!imports.drop(id)) {
+      throw Web.missing();
+    }
+    flash.addFlashAttribute("said", WORDS.say("dropped"));
+    return "redirect:/plants";
+  }
+}

@@ -1,0 +1,216 @@
+package org.mildlantern.app.imports;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.Builds;
+import org.mildlantern.app.plants.PlantForm;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.Pot;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.SheetWords;
+import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.sheet.Answers;
+import org.mildlantern.core.sheet.PlantRow;
+import org.mildlantern.core.sheet.Sheet;
+import org.mildlantern.core.sheet.SheetReader;
+import org.mildlantern.core.sheet.SheetReading;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps growers' lists while they are mended, and makes plants of their rows. */
+@Service
+@Transactional
+class ImportService {
+  private final PlantImportRepository imports;
+  private final PlantService plants;
+  private final PlaceService places;
+  private final SheetWords words;
+  private final Builds builds;
+  private final Scope scope;
+  private final SheetReader reader;
+
+  ImportService(
+      PlantImportRepository imports,
+      PlantService plants,
+      PlaceService places,
+      SheetWords words,
+      Builds builds,
+      Scope scope,
+      Knowledge knowledge) {
+    this.imports = imports;
+    this.plants = plants;
+    this.places = places;
+    this.words = words;
+    this.builds = builds;
+    this.scope = scope;
+    this.reader = new SheetReader(knowledge, words);
+  }
+
+  /**
+   * A list as it stands.
+   *
+   * @param reading of the rows that are no plants yet
+   * @param saved how many of its plants are in the collection
+   */
+  record Opened(PlantImport list, SheetReading reading, int saved, List<PlaceView> places) {
+    List<SheetReading.Row> open() {
+      return left(reading.open());
+    }
+
+    List<SheetReading.Row> good() {
+      return left(reading.good());
+    }
+
+    private List<SheetReading.Row> left(List<SheetReading.Row> rows) {
+      Set<Integer> taken = list.saved();
+      return rows.stream().filter(row -> !taken.contains(row.number())).toList();
+    }
+  }
+
+  /** Keeps a list. */
+  Long open(List<List<String>> lines) {
+    return imports.save(new PlantImport(reader.layOut(lines), scope.now())).id();
+  }
+
+  @Transactional(readOnly = true)
+  List<PlantImport> all() {
+    return imports.latestFirst();
+  }
+
+  @Transactional(readOnly = true)
+  Optional<Opened> find(Long id) {
+    return imports.byId(id).map(this::opened);
+  }
+
+  private Opened opened(PlantImport list) {
+    List<PlaceView> there = places.all();
+    Set<Integer> saved = list.saved();
+    Set<String> codes =
+        plants.codes().stream()
+            .map(code -> code.toLowerCase(Locale.ROOT))
+            .collect(Collectors.toSet());
+    SheetReader.Around around =
+        new SheetReader.Around(
+            scope.now().atZone(scope.zone()),
+            codes,
+            there.stream().map(PlaceView::name).toList(),
+            builds.labels());
+    Sheet sheet = list.sheet();
+    SheetReading reading = reader.read(sheet, saved, list.answers(), around);
+    return new Opened(list, reading, saved.isEmpty() ? 0 : plants.countOf(list.id()), there);
+  }
+
+  /** Puts other texts into cells of a row, by the number of their column. */
+  Optional<Opened> mend(Long id, int row, Map<Integer, String> cells) {
+    return imports
+        .byId(id)
+        .map(
+            list -> {
+              Sheet sheet = list.sheet();
+              if (row >= 0 && row < sheet.rows().size() && !list.saved().contains(row)) {
+                for (Map.Entry<Integer, String> cell : cells.entrySet()) {
+                  if (cell.getKey() < sheet.headings().size()) {
+                    sheet = sheet.with(row, cell.getKey(), cell.getValue().strip());
+                  }
+                }
+                list.mend(sheet);
+              }
+              return opened(list);
+            });
+  }
+
+  /** Takes what was said of the list as a whole. */
+  boolean say(Long id, Answers answers) {
+    Optional<PlantImport> list = imports.byId(id);
+    list.ifPresent(one -> one.say(answers));
+    return list.isPresent();
+  }
+
+  /** Makes plants of all rows that will do, with the places that are missing. */
+  Optional<Integer> save(Long id) {
+    return imports.byId(id).map(list -> save(list, opened(list)));
+  }
+
+  private int save(PlantImport list, Opened opened) {
+    List<SheetReading.Row> good = opened.good();
+    Map<String, Long> byName = new HashMap<>();
+    opened.places().forEach(place -> byName.put(place.name().toLowerCase(Locale.ROOT), place.id()));
+    List<PlantForm> forms =
+        good.stream()
+            .map(
+                row ->
+                    form(
+                        row.plant(),
+                        byName.computeIfAbsent(
+                            row.plant().place().toLowerCase(Locale.ROOT),
+                            key ->
+                                places
+                                    .add(
+                                        row.plant().place(), kindOf(list.answers(), key), list.id())
+                                    .id())))
+            .toList();
+    plants.addAll(forms, list.id());
+    list.save(good.stream().map(SheetReading.Row::number).collect(Collectors.toSet()));
+    return good.size();
+  }
+
+  /** The kind in which a new place is made: as the keeper says, or as its name tells. */
+  PlaceKind kindOf(Answers answers, String name) {
+    return Optional.ofNullable(answers.places().get(name.toLowerCase(Locale.ROOT)))
+        .map(Answers.NewPlace::kind)
+        .orElseGet(() -> words.placeKind(name));
+  }
+
+  private static PlantForm form(PlantRow row, Long place) {
+    PlantRow.InPot pot = row.pot();
+    PlantRow.Filling filling = row.filling();
+    return new PlantForm(
+        row.code(),
+        row.name(),
+        row.formId(),
+        place,
+        new Pot(
+            pot.shape(), pot.cm(), pot.depthCm(), pot.material(), pot.holes(), pot.outer(), null),
+        filling.mediumId(),
+        filling.own(),
+        filling.since(),
+        row.water(),
+        row.stage(),
+        row.arrived(),
+        row.notes());
+  }
+
+  /**
+   * Takes the whole import back: its plants and the places made for them go, and its rows are a
+   * draft again.
+   *
+   * @return plants that stay because something was noted of them since; empty without such a list
+   */
+  Optional<List<PlantView>> takeBack(Long id) {
+    return imports
+        .byId(id)
+        .map(
+            list -> {
+              List<PlantView> stay = plants.takeOut(id);
+              places.takeOut(id);
+              list.takeBack();
+              return stay;
+            });
+  }
+
+  /** Throws the list away; what was made of it stays. */
+  boolean drop(Long id) {
+    Optional<PlantImport> list = imports.byId(id);
+    list.ifPresent(imports::delete);
+    return list.isPresent();
+  }
+}

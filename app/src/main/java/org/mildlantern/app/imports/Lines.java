@@ -1,0 +1,114 @@
+package org.mildlantern.app.imports;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.mildlantern.app.web.PlainInput;
+import org.mildlantern.core.words.Words;
+
+/** Takes apart a table of cells between tabs, commas or semicolons, as spreadsheets write it. */
+final class Lines {
+  static final int MOST_ROWS = 1000;
+  private static final int MOST_COLUMNS = 40;
+  private static final int MOST_CHARACTERS = 400_000;
+  private static final int LONGEST_CELL = 2000;
+  private static final char BYTE_ORDER_MARK = '\uFEFF';
+  private static final Words WORDS = Words.of(Lines.class);
+
+  private Lines() {}
+
+  /** The text of a file: UTF-8, or what Windows wrote before. */
+  static String text(byte[] bytes) {
+    if (bytes.length >= 2 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE) {
+      return new String(bytes, StandardCharsets.UTF_16);
+    }
+    try {
+      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+    } catch (CharacterCodingException e) {
+      return new String(bytes, Charset.forName("windows-1252"));
+    }
+  }
+
+  /**
+   * The cells of a table, line by line.
+   *
+   * @throws IllegalArgumentException when it is empty, too large or no table
+   */
+  static List<List<String>> of(String table) {
+    String text =
+        table.isEmpty() || table.charAt(0) != BYTE_ORDER_MARK ? table : table.substring(1);
+    if (text.isBlank()) {
+      throw new IllegalArgumentException(WORDS.say("empty"));
+    }
+    if (text.length() > MOST_CHARACTERS) {
+      throw new IllegalArgumentException(WORDS.say("long", MOST_ROWS));
+    }
+    if (!PlainInput.isStorable(text)) {
+      throw new IllegalArgumentException(WORDS.say("no-table"));
+    }
+    List<List<String>> lines = lines(text.strip());
+    if (lines.size() > MOST_ROWS + 1) {
+      throw new IllegalArgumentException(WORDS.say("long", MOST_ROWS));
+    }
+    if (lines.stream().anyMatch(line -> line.size() > MOST_COLUMNS)) {
+      throw new IllegalArgumentException(WORDS.say("wide", MOST_COLUMNS));
+    }
+    return lines;
+  }
+
+  private static List<List<String>> lines(String text) {
+    String first = text.lines().findFirst().orElse("");
+    char separator =
+        Stream.of('\t', ';', ',')
+            .max(Comparator.comparingLong(sign -> first.chars().filter(c -> c == sign).count()))
+            .orElse(',');
+    if (first.indexOf(separator) < 0) {
+      return text.lines().map(line -> List.of(cut(line.strip()))).filter(Lines::tells).toList();
+    }
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(separator)
+            .setTrim(true)
+            .setIgnoreEmptyLines(true)
+            .get();
+    try (CSVParser parser = CSVParser.parse(new StringReader(quoted(text, separator)), format)) {
+      return parser.getRecords().stream().map(Lines::cells).filter(Lines::tells).toList();
+    } catch (IOException | RuntimeException e) {
+      // A sign for inches may look like an open quotation.
+      return text.lines()
+          .map(line -> Stream.of(line.split(String.valueOf(separator), -1)).map(String::strip))
+          .map(cells -> cells.map(Lines::cut).toList())
+          .filter(Lines::tells)
+          .toList();
+    }
+  }
+
+  /** A cell such as {@code 4"} is no quotation. */
+  private static String quoted(String text, char separator) {
+    return separator == '\t' && !text.contains("\t\"") && !text.startsWith("\"")
+        ? text.replace("\"", "″")
+        : text;
+  }
+
+  private static List<String> cells(CSVRecord record) {
+    return record.stream().map(Lines::cut).toList();
+  }
+
+  private static String cut(String cell) {
+    return cell.length() <= LONGEST_CELL ? cell : cell.substring(0, LONGEST_CELL);
+  }
+
+  private static boolean tells(List<String> cells) {
+    return cells.stream().anyMatch(cell -> !cell.isBlank());
+  }
+}

@@ -1,0 +1,2 @@
+/** What a plant stands in and is given. */
+package org.mildlantern.core.plant;
