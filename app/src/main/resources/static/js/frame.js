@@ -88,7 +88,7 @@
       const typed = field.querySelector("[data-day]");
       typed.pattern = TYPED_DAY;
       typed.title = "A day with its year, such as 28 Nov 2026";
-      typed.placeholder = "28 Nov 2026";
+      typed.placeholder ||= "28 Nov 2026";
       const calendar = Object.assign(document.createElement("input"), { type: "date", tabIndex: -1 });
       calendar.setAttribute("aria-hidden", "true");
       const open = Object.assign(document.createElement("button"), { type: "button", className: "btn-s" });

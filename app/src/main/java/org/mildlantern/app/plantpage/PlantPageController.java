@@ -1,6 +1,7 @@
 package org.mildlantern.app.plantpage;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.cases.CaseService;
@@ -18,6 +19,7 @@ import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantSection;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
@@ -96,20 +98,23 @@ class PlantPageController {
   String quick(
       @PathVariable Long id,
       @RequestParam(defaultValue = "") String line,
+      @RequestParam(defaultValue = "") String day,
       @RequestParam(defaultValue = "") String reason,
       Htmx htmx,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
     try {
-      QuickLine read = notes.read(id, line).orElseThrow(Web::missing);
+      LocalDate on = Days.typed(day);
+      QuickLine read = notes.read(id, line, on).orElseThrow(Web::missing);
       Optional<CaseView.Step> window = window(id, read, reason);
       if (window.isPresent()) {
         response.setHeader(Web.REFUSED, "1");
         model.addAttribute("window", window.get());
         model.addAttribute("line", line);
+        model.addAttribute("day", day);
       } else {
-        Entry entry = notes.write(id, line).orElseThrow(Web::missing).entry();
+        Entry entry = notes.write(id, line, on).orElseThrow(Web::missing).entry();
         if (entry.kind().changesCare() && !reason.isBlank()) {
           cases.confound(entry, reason.strip());
         }
@@ -123,6 +128,7 @@ class PlantPageController {
     } catch (IllegalArgumentException e) {
       response.setHeader(Web.REFUSED, "1");
       model.addAttribute("line", line);
+      model.addAttribute("day", day);
       model.addAttribute("lineProblem", e.getMessage());
       if (!htmx.on()) {
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
@@ -174,6 +180,7 @@ class PlantPageController {
   String correct(
       @PathVariable Long id,
       @RequestParam(defaultValue = "") String text,
+      @RequestParam(defaultValue = "") String day,
       HttpServletResponse response,
       Model model) {
     Long plantId = journal.current(id).orElseThrow(Web::missing).plantId();
@@ -182,12 +189,13 @@ class PlantPageController {
       if (clean.isEmpty() || clean.length() > LONGEST_TEXT) {
         throw new IllegalArgumentException("Between 1 and 1000 characters, please.");
       }
-      notes.correct(id, clean).orElseThrow(Web::missing);
+      notes.correct(id, clean, Days.typed(day)).orElseThrow(Web::missing);
       return "redirect:/plants/" + plantId;
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("correcting", id);
       model.addAttribute("corrected", text);
+      model.addAttribute("correctedDay", day);
       model.addAttribute("correctProblem", e.getMessage());
       return page(plantId, model);
     }

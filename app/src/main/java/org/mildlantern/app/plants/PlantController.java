@@ -36,11 +36,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** The list of plants, adding, editing, pasting, archiving. */
+/** Adding, editing, walking and archiving plants. */
 @Controller
 class PlantController {
-  private static final int PAGE = 40;
-
   /** Plants on a page of the walk. */
   private static final int WALK = 150;
 
@@ -107,26 +105,6 @@ class PlantController {
             WaterGiven.values(),
             Standing.Kind.values()),
         Stage.values());
-  }
-
-  @Kept
-  @GetMapping("/plants")
-  String all(
-      @RequestParam(required = false) Long place,
-      @RequestParam(required = false) Integer page,
-      @RequestParam(required = false) Integer away,
-      Model model) {
-    List<PlantView> all = plants.byName();
-    PlaceView only =
-        place == null ? null : places.find(place).orElseThrow(PlantController::missing);
-    List<PlantView> listed =
-        only == null ? all : all.stream().filter(p -> p.place().id().equals(place)).toList();
-    model.addAttribute("kept", all.size());
-    model.addAttribute("only", only);
-    model.addAttribute("places", places.all());
-    model.addAttribute("plants", Paged.of(listed, page, PAGE));
-    model.addAttribute("archived", Paged.of(plants.archived(), away, PAGE));
-    return "plants/list";
   }
 
   @GetMapping("/plants/walk")

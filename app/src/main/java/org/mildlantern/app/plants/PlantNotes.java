@@ -1,6 +1,7 @@
 package org.mildlantern.app.plants;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -54,8 +55,12 @@ public class PlantNotes {
    * @throws IllegalArgumentException with a message or a question for the keeper
    */
   @Transactional(readOnly = true)
-  public Optional<QuickLine> read(Long plantId, String line) {
-    return plants.byId(plantId).map(plant -> QuickLine.read(line, setting(plant)));
+  public Optional<QuickLine> read(Long plantId, String line, LocalDate day) {
+    return plants.byId(plantId).map(plant -> read(plant, line, day));
+  }
+
+  private QuickLine read(Plant plant, String line, LocalDate day) {
+    return QuickLine.read(line, setting(plant)).on(day, scope.now().atZone(scope.zone()));
   }
 
   private Setting setting(Plant plant) {
@@ -71,11 +76,16 @@ public class PlantNotes {
    * @throws IllegalArgumentException with a message or a question for the keeper
    */
   public Optional<Written> write(Long plantId, String line) {
+    return write(plantId, line, null);
+  }
+
+  /** The same on a day of its own, or null for what the line says. */
+  public Optional<Written> write(Long plantId, String line, LocalDate day) {
     return plants
         .byId(plantId)
         .map(
             plant -> {
-              QuickLine read = QuickLine.read(line, setting(plant));
+              QuickLine read = read(plant, line, day);
               Note note = applied(plant, read.note(), read.at().toInstant(), null);
               String text = note instanceof Moved moved ? words(moved, read.text()) : read.text();
               return new Written(
@@ -167,25 +177,31 @@ public class PlantNotes {
    * Corrects an entry. A keeper's own line is read anew, with its figures, its day and what they
    * mean for the plant; what a feature keeps can be reworded, but its figures stay.
    *
+   * @param day on which it was, or null for the day that it has
    * @return the entry as it stands now; empty when there is none, or it was taken back
    * @throws IllegalArgumentException with a message or a question for the keeper
    */
-  public Optional<Entry> correct(Long entryId, String text) {
+  public Optional<Entry> correct(Long entryId, String text, LocalDate day) {
     return journal
         .current(entryId)
-        .flatMap(old -> plants.byId(old.plantId()).map(plant -> correct(plant, old, text)));
+        .flatMap(old -> plants.byId(old.plantId()).map(plant -> correct(plant, old, text, day)));
   }
 
-  private Entry correct(Plant plant, Entry old, String text) {
+  private Entry correct(Plant plant, Entry old, String text, LocalDate day) {
+    boolean sameDay = day == null || day.equals(scope.day(old.at()));
     if (!ownLine(old)) {
       if (!figures(old.text()).equals(figures(text))) {
         throw new IllegalArgumentException(
             "The figures of this entry are kept with what it tells of. Change its words only, or"
                 + " undo it and note it anew.");
       }
+      if (!sameDay) {
+        throw new IllegalArgumentException(
+            "The day of this entry is kept with what it tells of. Undo it and note it anew.");
+      }
       return journal.correct(old, old.at(), old.note(), text);
     }
-    QuickLine read = QuickLine.read(text, setting(plant));
+    QuickLine read = read(plant, text, sameDay ? null : day);
     Instant at = read.dated() ? read.at().toInstant() : old.at();
     if (same(old.note(), read.note()) && at.equals(old.at())) {
       return journal.correct(old, at, old.note(), read.text());

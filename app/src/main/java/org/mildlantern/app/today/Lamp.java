@@ -20,7 +20,7 @@ public enum Lamp {
   }
 
   /** Where it stands among those that ask, the most urgent at 0. */
-  int rank() {
+  public int rank() {
     return switch (this) {
       case BRIGHT -> 0;
       case QUARANTINE -> 1;

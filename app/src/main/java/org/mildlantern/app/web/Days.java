@@ -7,6 +7,7 @@ import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import org.mildlantern.core.reading.When;
 import org.mildlantern.core.words.Words;
 
 /** Words for days, as all pages use them: {@code Sat 28 Nov}, {@code in 3 days}. */
@@ -61,6 +62,15 @@ public record Days(LocalDate today, ZoneId zone) {
     return WORDS.say("ago", days);
   }
 
+  /**
+   * The day of a field that may be left empty; null when it is.
+   *
+   * @throws IllegalArgumentException with a message for the keeper when it is no day
+   */
+  public static LocalDate typed(String day) {
+    return day.isBlank() ? null : When.day(day);
+  }
+
   public String of(LocalDate day) {
     if (day == null) {
       return "";
@@ -71,6 +81,15 @@ public record Days(LocalDate today, ZoneId zone) {
 
   public String of(Instant instant) {
     return instant == null ? "" : of(LocalDate.ofInstant(instant, zone));
+  }
+
+  /** As it is written into a field for a day: {@code 28 Nov 2026}. */
+  public String written(LocalDate day) {
+    return full(day);
+  }
+
+  public String written(Instant instant) {
+    return full(LocalDate.ofInstant(instant, zone));
   }
 
   public String weekday(LocalDate day) {

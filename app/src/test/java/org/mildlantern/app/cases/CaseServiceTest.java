@@ -271,7 +271,7 @@ class CaseServiceTest {
   }
 
   private Entry correct(Entry entry, String text) {
-    return as(() -> notes.correct(entry.id(), text)).orElseThrow();
+    return as(() -> notes.correct(entry.id(), text, null)).orElseThrow();
   }
 
   @Test

@@ -152,6 +152,7 @@ class CrossingTest extends EveryRoute {
           post("/plants/imports/{id}/save", Of.IMPORT),
           post("/plants/imports/{id}/back", Of.IMPORT),
           post("/plants/imports/{id}/drop", Of.IMPORT),
+          post("/plants/views/{id}/remove", Of.VIEW),
           post("/places/{id}/remove", Of.PLACE),
           post("/plants/{id}/edit", Of.PLANT, PLANT_FORM),
           post("/plants/{id}/remove", Of.PLANT));
@@ -209,6 +210,10 @@ class CrossingTest extends EveryRoute {
             send("/plants/new", plantIn(place)),
             send(own + "/edit", plantIn(place)),
             send(own + "/entries", "line", "moved to Zzsecretplace"),
+            send("/plants/many", "plant", plant, "act", "WATERED"),
+            send("/plants/many", "plant", plant, "act", "ARCHIVE"),
+            send("/plants/many/undo", "plant", plant),
+            send("/plants/many/undo", "entry", ofFirst.get(Of.ENTRY).toString()),
             send("/places/walk", "order", place),
             send("/plants/walk", "place", place, "order", plant),
             send("/plants/walk", "place", ofSecond.get(Of.PLACE).toString(), "order", plant),

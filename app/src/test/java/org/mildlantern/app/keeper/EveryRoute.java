@@ -43,6 +43,7 @@ abstract class EveryRoute extends WebCase {
     MIX("mix"),
     TRAP("trap_count"),
     IMPORT("plant_import"),
+    VIEW("saved_view"),
     TOKEN("api_token");
 
     final String table;
@@ -110,6 +111,7 @@ abstract class EveryRoute extends WebCase {
         "day",
         "2026-11-22");
     post(keeper, "/plants/imports/new", "table", "name,place\n" + name + "," + placeName);
+    post(keeper, "/plants/views?q=" + name, "name", name);
     keepers.as(keeper, () -> accounts.makeToken("for a scale", TokenScope.ALL, null));
     Map<Of, Long> all = new EnumMap<>(Of.class);
     for (Of of : Of.values()) {

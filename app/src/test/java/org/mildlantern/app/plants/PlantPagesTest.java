@@ -208,7 +208,7 @@ class PlantPagesTest extends WebCase {
         .andExpect(content().string(containsString("now Goudaea ospinae")))
         .andExpect(content().string(containsString("12 cm plastic pot")))
         .andExpect(content().string(containsString("House-plant compost")))
-        .andExpect(content().string(containsString("2 kept")));
+        .andExpect(content().string(containsString("2 plants")));
   }
 
   private PlantView coleus() {

@@ -134,7 +134,7 @@ class PlantServiceTest {
   void aCorrectionIsReadAnewAndUndoTakesBackWhatItSaysNow() {
     PlantView plant = keepers.plant(keeper, sill, "Phalaenopsis");
     Entry wrong = keepers.note(keeper, plant.id(), "watered 240");
-    keepers.as(keeper, () -> notes.correct(wrong.id(), "Watered 260, through"));
+    keepers.as(keeper, () -> notes.correct(wrong.id(), "Watered 260, through", null));
     assertThat(timeline(plant))
         .singleElement()
         .satisfies(
@@ -144,16 +144,16 @@ class PlantServiceTest {
               assertThat(e.root()).isEqualTo(wrong.id());
               assertThat(e.corrects()).isTrue();
             });
-    keepers.as(keeper, () -> notes.correct(wrong.id(), "Watered 280"));
+    keepers.as(keeper, () -> notes.correct(wrong.id(), "Watered 280", null));
     assertThat(timeline(plant)).extracting(Entry::text).containsExactly("Watered 280");
     assertThat(keepers.as(keeper, () -> journal.retract(wrong.id()))).isPresent();
     assertThat(timeline(plant)).isEmpty();
     assertThat(keepers.as(keeper, () -> journal.retract(wrong.id()))).isEmpty();
-    assertThat(keepers.as(keeper, () -> notes.correct(wrong.id(), "again"))).isEmpty();
+    assertThat(keepers.as(keeper, () -> notes.correct(wrong.id(), "again", null))).isEmpty();
   }
 
   private Entry correct(Entry entry, String text) {
-    return keepers.as(keeper, () -> notes.correct(entry.id(), text)).orElseThrow();
+    return keepers.as(keeper, () -> notes.correct(entry.id(), text, null)).orElseThrow();
   }
 
   @Test

@@ -153,7 +153,7 @@ class WateringTest extends WebCase {
   @Test
   void whatWasLearnedFollowsACorrection() {
     Entry weighed = keepers.note(keeper, coleus.id(), "weighed 700 just drained");
-    keepers.as(keeper, () -> notes.correct(weighed.id(), "weighed 800 just drained"));
+    keepers.as(keeper, () -> notes.correct(weighed.id(), "weighed 800 just drained", null));
     assertThat(view().outlook().story().drainedGrams()).isEqualTo(800);
     keepers.as(keeper, () -> journal.retract(weighed.id()));
     assertThat(view().outlook().story().drainedGrams()).isNull();

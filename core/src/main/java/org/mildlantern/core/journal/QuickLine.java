@@ -1,5 +1,7 @@
 package org.mildlantern.core.journal;
 
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -74,6 +76,28 @@ public record QuickLine(
         when.isPresent(),
         List.of(),
         sentence(text));
+  }
+
+  /**
+   * The same on the day of a field beside it; a line that names a day of its own must name that
+   * one.
+   *
+   * @param day or null for what the line says
+   * @throws IllegalArgumentException when the day has not come, or the line names another
+   */
+  public QuickLine on(LocalDate day, ZonedDateTime now) {
+    if (day == null || day.equals(at.toLocalDate())) {
+      return this;
+    }
+    if (day.isAfter(now.toLocalDate())) {
+      throw new IllegalArgumentException("This day has not come yet.");
+    }
+    if (dated && !at.toLocalDate().equals(now.toLocalDate())) {
+      throw new IllegalArgumentException(
+          "The line names another day than the field: leave one of them out.");
+    }
+    LocalTime time = dated ? at.toLocalTime() : LocalTime.NOON;
+    return new QuickLine(note, day.atTime(time).atZone(now.getZone()), true, unread, text);
   }
 
   /** Where the line begins behind a day, a clock time and words such as “I”. */
