@@ -80,6 +80,11 @@
   document.addEventListener("htmx:beforeSwap", (e) => { if (e.detail.target.id === "shelf") out = e.detail.target.classList.contains("open"); });
   document.addEventListener("htmx:afterSwap", () => { if (out) { document.querySelector(".shelf")?.classList.add("open"); out = false; } });
 
+  // The browser's time zone tells roughly where its keeper is.
+  document.addEventListener("DOMContentLoaded", () => document.querySelectorAll("[data-zone]").forEach((field) => {
+    field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || "";
+  }));
+
   // A field for a day says it in words; a calendar stands beside it.
   const TYPED_DAY = "\\s*(\\d{1,2}(st|nd|rd|th)?\\s+[A-Za-z]{3,9}\\.?,?\\s+\\d{4}|[A-Za-z]{3,9}\\.?\\s+\\d{1,2},?\\s+\\d{4}|\\d{4}-\\d{1,2}-\\d{1,2}|\\d{1,2}[.\\/]\\d{1,2}[.\\/]\\d{4})\\s*";
   const inWords = (day) => new Date(day + "T12:00").toLocaleDateString("en-GB", { day: "numeric", month: "short", year: "numeric" }).replace("Sept", "Sep");

@@ -69,6 +69,11 @@ class Tollhouse {
     return scope.as(made, () -> keepers.describeCollection("Tollhouse collection", LATITUDE, ZONE));
   }
 
+  /** An account for somebody who is shown round. */
+  SignedIn makeGuest(String email) {
+    return keepers.makeGuest(email, "Tollhouse, shown round", LATITUDE, ZONE);
+  }
+
   @Transactional
   void furnish() {
     Sheet demo = Sheet.read("/demo/tollhouse.yaml");

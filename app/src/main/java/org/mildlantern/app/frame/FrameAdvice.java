@@ -114,7 +114,14 @@ class FrameAdvice {
     String shelf =
         shelves.shelf(board, choice, plant.matches() ? Long.valueOf(plant.group(1)) : null);
     return new FrameView(
-        keeper.collectionName(), keeper.name(), keeper.keeperId(), scope.now(), today, days, shelf);
+        keeper.collectionName(),
+        keeper.name(),
+        keeper.isGuest(),
+        keeper.keeperId(),
+        scope.now(),
+        today,
+        days,
+        shelf);
   }
 
   private String ribbon(

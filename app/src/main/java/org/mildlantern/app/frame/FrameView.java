@@ -15,6 +15,7 @@ import org.mildlantern.core.words.Words;
 record FrameView(
     String collection,
     String keeper,
+    boolean guest,
     Long keeperId,
     Instant made,
     LocalDate today,

@@ -15,13 +15,10 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -40,10 +37,11 @@ class KeeperController {
   private final Scope scope;
   private final DemoDoor demo;
   private final Access access;
-  private final HttpSessionSecurityContextRepository contexts =
-      new HttpSessionSecurityContextRepository();
+  private final Entrance entrance;
 
-  KeeperController(KeeperService keepers, Scope scope, DemoDoor demo, Access access) {
+  KeeperController(
+      KeeperService keepers, Scope scope, DemoDoor demo, Access access, Entrance entrance) {
+    this.entrance = entrance;
     this.access = access;
     this.keepers = keepers;
     this.scope = scope;
@@ -102,6 +100,7 @@ class KeeperController {
   String register(
       @Valid @ModelAttribute("registration") Registration registration,
       BindingResult errors,
+      @RequestParam(defaultValue = "") String zone,
       HttpServletResponse response) {
     requireOpen();
     if (errors.hasErrors()) {
@@ -110,7 +109,7 @@ class KeeperController {
     }
     // The same whether the address is new or not: nobody learns who has an account.
     keepers.registerIfNew(
-        registration.email().strip(), registration.name().strip(), registration.password());
+        registration.email().strip(), registration.name().strip(), registration.password(), zone);
     return "redirect:/sign-in?made";
   }
 
@@ -129,7 +128,7 @@ class KeeperController {
         keepers
             .byEmail(DemoDoor.EMAIL)
             .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-    signIn(keeper, request, response);
+    entrance.enter(keeper, request, response);
     return "redirect:/today";
   }
 
@@ -167,12 +166,38 @@ class KeeperController {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return settings(model, form);
     }
-    signIn(
+    entrance.enter(
         keepers.describeCollection(form.name().strip(), form.latitude(), form.zone()),
         request,
         response);
     flash.addFlashAttribute("said", "Saved.");
     return "redirect:/settings";
+  }
+
+  /** Says near which town the collection stands. */
+  @PostMapping("/settings/where")
+  String where(
+      @RequestParam(defaultValue = "") String town,
+      @RequestParam(defaultValue = "/settings") String back,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    Optional<Towns.Town> found = Towns.named(town);
+    if (found.isPresent()) {
+      entrance.enter(keepers.locate(found.get()), request, response);
+      flash.addFlashAttribute("said", "Seasons and days are those of " + found.get().name() + ".");
+    } else {
+      flash.addFlashAttribute("townProblem", "Pick a town from the list as you type.");
+      flash.addFlashAttribute("townTyped", town);
+    }
+    return "redirect:" + (back.equals("/today") ? back : "/settings");
+  }
+
+  /** The towns, as they are offered while one types. */
+  @GetMapping("/settings/towns")
+  String towns(Model model) {
+    model.addAttribute("zones", Towns.all().stream().map(Towns.Town::name).toList());
+    return "keeper/zones";
   }
 
   @PostMapping("/settings/tokens")
@@ -233,16 +258,5 @@ class KeeperController {
         .filter(zone -> zone.contains("/") && !zone.startsWith("Etc/") || zone.equals("UTC"))
         .sorted()
         .toList();
-  }
-
-  private void signIn(SignedIn keeper, HttpServletRequest request, HttpServletResponse response) {
-    if (request.getSession(false) != null) {
-      request.changeSessionId();
-    }
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(keeper, null, keeper.getAuthorities()));
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, request, response);
   }
 }

@@ -1,5 +1,6 @@
 package org.mildlantern.app.keeper;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -8,6 +9,9 @@ import org.springframework.data.jpa.repository.Query;
 interface KeeperRepository extends JpaRepository<Keeper, Long> {
   @Query("select k from Keeper k where lower(k.email) = lower(:email)")
   Optional<Keeper> byEmail(String email);
+
+  @Query("select k from Keeper k where k.email like :ending and k.createdAt < :before")
+  List<Keeper> endingBefore(String ending, Instant before);
 }
 
 interface KeptCollectionRepository extends JpaRepository<KeptCollection, Long> {

@@ -74,17 +74,67 @@ public class KeeperService implements UserDetailsService {
     }
     Keeper keeper = keepers.save(new Keeper(email, name, encoder.encode(password), scope.now()));
     KeptCollection collection =
-        collections.save(new KeptCollection(keeper.id(), FIRST_COLLECTION, FIRST_LATITUDE, "UTC"));
-    return SignedIn.of(keeper, collection);
+        new KeptCollection(keeper.id(), FIRST_COLLECTION, FIRST_LATITUDE, "UTC");
+    collection.locate(FIRST_LATITUDE, "UTC", Located.NOWHERE);
+    return SignedIn.of(keeper, collections.save(collection));
   }
 
-  /** Makes an account unless there is one with the address; takes as long either way. */
-  void registerIfNew(String email, String name, String password) {
+  /**
+   * Makes an account unless there is one with the address; takes as long either way.
+   *
+   * @param zone time zone of the browser, which tells roughly where the collection stands
+   */
+  void registerIfNew(String email, String name, String password, String zone) {
     if (keepers.byEmail(email).isPresent()) {
       encoder.encode(password);
     } else {
-      register(email, name, password);
+      SignedIn made = register(email, name, password);
+      Towns.ofZone(zone)
+          .ifPresent(
+              town ->
+                  collections
+                      .findById(made.collectionId())
+                      .orElseThrow()
+                      .locate(town.latitude(), town.zone(), Located.BROWSER));
     }
+  }
+
+  /** Says near which town the collection stands. */
+  SignedIn locate(Towns.Town town) {
+    KeptCollection collection = collections.findById(scope.keeper().collectionId()).orElseThrow();
+    collection.locate(town.latitude(), town.zone(), Located.KEEPER);
+    return SignedIn.of(keepers.findById(collection.keeperId()).orElseThrow(), collection);
+  }
+
+  /** How it is known where on earth the collection stands. */
+  @Transactional(readOnly = true)
+  public Located located() {
+    return collections.findById(scope.keeper().collectionId()).orElseThrow().located();
+  }
+
+  /** Makes an account that is thrown away, for somebody who is shown round. */
+  public SignedIn makeGuest(String email, String collection, double latitude, String zone) {
+    SignedIn guest = register(email, "A visitor", Secrets.fresh());
+    KeptCollection kept = collections.findById(guest.collectionId()).orElseThrow();
+    kept.describe(collection, latitude, zone);
+    return SignedIn.of(keepers.findById(guest.keeperId()).orElseThrow(), kept);
+  }
+
+  /** Takes out those who were shown round and never left, when they came before an instant. */
+  public void takeOutGuests(Instant before) {
+    for (Keeper guest : keepers.endingBefore("%" + SignedIn.GUESTS, before)) {
+      endSessions(guest.email());
+      keepers.delete(guest);
+    }
+  }
+
+  /** Takes an account out with all that belongs to it. */
+  public void takeOut(SignedIn keeper) {
+    keepers.deleteById(keeper.keeperId());
+  }
+
+  private void endSessions(String email) {
+    sessions.findByPrincipalName(email).keySet().forEach(sessions::deleteById);
   }
 
   /** The keeper's collection as it is saved now, perhaps from another window. */
@@ -171,7 +221,7 @@ public class KeeperService implements UserDetailsService {
 
   /** Ends all sessions of the signed-in keeper, and forgets their browsers. */
   void signOutEverywhere() {
-    sessions.findByPrincipalName(scope.keeper().email()).keySet().forEach(sessions::deleteById);
+    endSessions(scope.keeper().email());
     browsers.forget(scope.keeper());
   }
 

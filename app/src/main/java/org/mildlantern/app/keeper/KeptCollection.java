@@ -1,6 +1,8 @@
 package org.mildlantern.app.keeper;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -22,6 +24,10 @@ class KeptCollection {
   private double latitude;
   private String zone;
   private LocalDate demoAnchor;
+
+  @Enumerated(EnumType.STRING)
+  private Located located = Located.KEEPER;
+
   private boolean learns = true;
 
   protected KeptCollection() {}
@@ -69,9 +75,21 @@ class KeptCollection {
     this.demoAnchor = day;
   }
 
+  Located located() {
+    return located;
+  }
+
+  /** Where it stands, and how that is known. */
+  void locate(double newLatitude, String newZone, Located how) {
+    this.latitude = newLatitude;
+    this.zone = newZone;
+    this.located = how;
+  }
+
   void describe(String newName, double newLatitude, String newZone) {
     this.name = newName;
     this.latitude = newLatitude;
     this.zone = newZone;
+    this.located = Located.KEEPER;
   }
 }

@@ -19,6 +19,14 @@ public record SignedIn(
     implements UserDetails {
   private static final long serialVersionUID = 1L;
 
+  /** How the addresses of those end who are shown round; the domain can never exist (RFC 2606). */
+  public static final String GUESTS = "@shown-round.invalid";
+
+  /** Whether somebody is shown round. */
+  public boolean isGuest() {
+    return email.endsWith(GUESTS);
+  }
+
   static SignedIn of(Keeper keeper, KeptCollection collection) {
     return new SignedIn(
         keeper.id(),

@@ -3,7 +3,10 @@ package org.mildlantern.app.today;
 import java.time.LocalDate;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.keeper.Towns;
+import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Kept;
@@ -28,9 +31,19 @@ class TodayController {
   private final RoundService rounds;
   private final JournalService journal;
   private final RoundChoices choices;
+  private final PlantService plants;
+  private final KeeperService keepers;
   private final Scope scope;
 
-  TodayController(RoundService rounds, JournalService journal, RoundChoices choices, Scope scope) {
+  TodayController(
+      RoundService rounds,
+      JournalService journal,
+      RoundChoices choices,
+      PlantService plants,
+      KeeperService keepers,
+      Scope scope) {
+    this.plants = plants;
+    this.keepers = keepers;
     this.rounds = rounds;
     this.journal = journal;
     this.choices = choices;
@@ -52,12 +65,23 @@ class TodayController {
       Model model) {
     // An answer comes back to the place and the page in which it was given.
     boolean back = place == null && day == null;
+    if (back && !htmx.on() && rounds.board().plants().isEmpty() && plants.archived().isEmpty()) {
+      return doors(model);
+    }
     Long at = back ? htmx.shown("place").orElse(null) : place;
     Integer of = back ? htmx.shown("page").map(Long::intValue).orElse(null) : page;
     model.addAttribute("round", rounds.round(day == null ? scope.today() : day, at, of));
     model.addAttribute("unseen", choices.unseenPercent());
     model.addAttribute("odds", RoundChoices.ODDS);
     return htmx.page("today/page", "round");
+  }
+
+  /** The ways in, while nothing is kept yet. */
+  private String doors(Model model) {
+    model.addAttribute("located", keepers.located());
+    model.addAttribute(
+        "near", Towns.ofZone(scope.zone().getId()).map(Towns.Town::name).orElse(null));
+    return "today/doors";
   }
 
   /** All plants that ask for their keeper. */
