@@ -19,6 +19,9 @@ import org.springframework.context.annotation.Import;
     properties = {
       "mild-lantern.demo=true",
       "mild-lantern.demo-token=ml_test_demo_token",
+      "spring.mail.host=127.0.0.1",
+      "spring.mail.port=3025",
+      "spring.mail.properties.mail.smtp.starttls.enable=false",
       "spring.datasource.hikari.maximum-pool-size=1",
       "spring.datasource.hikari.connection-timeout=20000",
       "spring.jpa.properties.hibernate.generate_statistics=true",

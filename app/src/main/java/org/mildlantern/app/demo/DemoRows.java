@@ -7,12 +7,14 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.mildlantern.app.journal.Notes;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.journal.Note;
 import org.springframework.jdbc.core.SqlParameterValue;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Component;
@@ -21,10 +23,12 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoRows {
   private final JdbcClient jdbc;
+  private final NamedParameterJdbcOperations many;
   private final Scope scope;
 
-  DemoRows(JdbcClient jdbc, Scope scope) {
+  DemoRows(JdbcClient jdbc, NamedParameterJdbcOperations many, Scope scope) {
     this.jdbc = jdbc;
+    this.many = many;
     this.scope = scope;
   }
 
@@ -42,6 +46,14 @@ class DemoRows {
         .with("note", new SqlParameterValue(Types.OTHER, Notes.write(note)))
         .with("text", text)
         .with("superseded", false);
+  }
+
+  /** Writes rows that have the same columns in one go. */
+  void save(List<Row> rows) {
+    if (!rows.isEmpty()) {
+      many.batchUpdate(
+          rows.get(0).insert(), rows.stream().map(row -> row.columns).toArray(Map[]::new));
+    }
   }
 
   LocalDate day(int ago) {
@@ -75,15 +87,14 @@ class DemoRows {
     /** Writes the row and returns its id. */
     long save() {
       GeneratedKeyHolder key = new GeneratedKeyHolder();
-      jdbc.sql(
-              "insert into %s (%s) values (:%s)"
-                  .formatted(
-                      table,
-                      String.join(", ", columns.keySet()),
-                      String.join(", :", columns.keySet())))
-          .params(columns)
-          .update(key, "id");
+      jdbc.sql(insert()).params(columns).update(key, "id");
       return key.getKey().longValue();
+    }
+
+    private String insert() {
+      return "insert into %s (%s) values (:%s)"
+          .formatted(
+              table, String.join(", ", columns.keySet()), String.join(", :", columns.keySet()));
     }
   }
 }

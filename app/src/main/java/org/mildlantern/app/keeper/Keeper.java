@@ -27,6 +27,10 @@ class Keeper {
     this.createdAt = createdAt;
   }
 
+  void lockWith(String newHash) {
+    this.passwordHash = newHash;
+  }
+
   Long id() {
     return id;
   }

@@ -10,7 +10,6 @@ import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -58,16 +57,9 @@ class KeeperController {
           @Size(max = 80, message = "At most 80 characters.")
           String name,
       @NotNull String password) {
-    /** What bcrypt takes in (Provos and Mazières 1999). */
-    private static final int MOST_BYTES = 72;
-
-    private static final int LEAST = 10;
-
-    @AssertTrue(message = "At least 10 characters, and at most 72 bytes: plain letters take one.")
+    @AssertTrue(message = Password.RULE)
     public boolean isPasswordOfLength() {
-      return password != null
-          && password.length() >= LEAST
-          && password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+      return Password.isOfLength(password);
     }
   }
 
@@ -243,7 +235,13 @@ class KeeperController {
     model.addAttribute("collectionForm", form);
     model.addAttribute("tokens", keepers.tokens());
     model.addAttribute("scopes", TokenScope.values());
+    model.addAttribute("ownAccount", isOwn());
     return "keeper/settings";
+  }
+
+  /** Nobody has the password of the demo or of those who are shown round. */
+  private boolean isOwn() {
+    return !scope.keeper().isGuest() && !scope.keeper().email().equals(DemoDoor.EMAIL);
   }
 
   /** The time zones, as they are offered while one types. */

@@ -14,6 +14,12 @@ interface KeeperRepository extends JpaRepository<Keeper, Long> {
   List<Keeper> endingBefore(String ending, Instant before);
 }
 
+interface PasswordResetRepository extends JpaRepository<PasswordReset, Long> {
+  Optional<PasswordReset> findByHash(String hash);
+
+  void deleteByKeeperId(Long keeperId);
+}
+
 interface KeptCollectionRepository extends JpaRepository<KeptCollection, Long> {
   Optional<KeptCollection> findByKeeperId(Long keeperId);
 }

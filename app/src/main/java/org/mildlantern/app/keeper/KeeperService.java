@@ -133,7 +133,7 @@ public class KeeperService implements UserDetailsService {
     keepers.deleteById(keeper.keeperId());
   }
 
-  private void endSessions(String email) {
+  void endSessions(String email) {
     sessions.findByPrincipalName(email).keySet().forEach(sessions::deleteById);
   }
 

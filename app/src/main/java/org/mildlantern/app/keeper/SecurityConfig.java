@@ -101,6 +101,8 @@ class SecurityConfig {
                     .requestMatchers(
                         "/sign-in",
                         "/register",
+                        "/forgotten",
+                        "/new-password",
                         "/demo",
                         "/favicon.ico",
                         "/actuator/health/**",

@@ -40,7 +40,15 @@ class SignInLimit extends OncePerRequestFilter {
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
     return !(request.getMethod().equals("POST")
-        && (request.getServletPath().equals("/sign-in") || isRegistration(request)));
+        && (request.getServletPath().equals("/sign-in")
+            || isLetter(request)
+            || isRegistration(request)));
+  }
+
+  /** A link to a new password is asked for, or tried. */
+  private static boolean isLetter(HttpServletRequest request) {
+    return request.getServletPath().equals("/forgotten")
+        || request.getServletPath().equals("/new-password");
   }
 
   private static boolean isRegistration(HttpServletRequest request) {
@@ -57,6 +65,14 @@ class SignInLimit extends OncePerRequestFilter {
         chain.doFilter(request, response);
       } else {
         response.sendRedirect(request.getContextPath() + "/register?wait");
+      }
+      return;
+    }
+    if (isLetter(request)) {
+      if (take("letters " + network, TRIES_FOR_ACCOUNT)) {
+        chain.doFilter(request, response);
+      } else {
+        response.sendRedirect(request.getContextPath() + "/forgotten?wait");
       }
       return;
     }
