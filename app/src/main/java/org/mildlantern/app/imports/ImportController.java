@@ -27,6 +27,7 @@ import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -154,18 +155,24 @@ class ImportController {
     return places;
   }
 
-  /** Mends cells of a row; cell {@code c3} is that of the fourth column. */
+  /**
+   * Mends cells of a row; cell {@code c3} is that of the fourth column. A choice that is tapped
+   * comes after what stands in the field.
+   */
   @PostMapping("/plants/imports/{id}/rows/{row}")
   String mend(
       @PathVariable Long id,
       @PathVariable int row,
-      @RequestParam Map<String, String> all,
+      @RequestParam MultiValueMap<String, String> all,
       Htmx htmx,
       Model model) {
     Map<Integer, String> cells = new HashMap<>();
     all.forEach(
-        (name, text) -> {
-          if (name.matches("c\\d{1,2}") && text.length() <= LONGEST_CELL && storable(text)) {
+        (name, texts) -> {
+          String text = texts.get(texts.size() - 1);
+          if (name.matches("c\\d{1,2}")
+              && text.length() <= LONGEST_CELL
+              && PlainInput.isStorable(text)) {
             cells.put(Integer.valueOf(name.substring(1)), text);
           }
         });
@@ -178,10 +185,6 @@ class ImportController {
         "mended",
         opened.reading().rows().stream().filter(r -> r.number() == row).findFirst().orElse(null));
     return "imports/page :: mended";
-  }
-
-  private static boolean storable(String text) {
-    return PlainInput.isStorable(text);
   }
 
   @PostMapping("/plants/imports/{id}/answers")

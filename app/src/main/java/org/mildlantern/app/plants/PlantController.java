@@ -108,7 +108,13 @@ class PlantController {
   }
 
   @GetMapping("/plants/walk")
-  String walk(@RequestParam Long place, @RequestParam(required = false) Integer page, Model model) {
+  String walk(
+      @RequestParam(required = false) Long place,
+      @RequestParam(required = false) Integer page,
+      Model model) {
+    if (place == null) {
+      return "redirect:/places";
+    }
     model.addAttribute("place", places.find(place).orElseThrow(PlantController::missing));
     List<PlantView> here =
         plants.kept().stream().filter(p -> p.place().id().equals(place)).toList();

@@ -154,7 +154,7 @@ abstract class BrowserCase {
     page.fill("#email", email);
     page.fill("#password", "long enough words");
     button("Sign in").click();
-    assertThat(page.locator("main")).containsText("No plant wants anything");
+    assertThat(page.locator("main")).containsText("Where shall we begin?");
   }
 
   protected Locator button(String name) {

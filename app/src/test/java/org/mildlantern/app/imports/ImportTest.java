@@ -64,7 +64,8 @@ class ImportTest extends WebCase {
     assertThat(kept().get(0).place().kind()).isEqualTo(PlaceKind.OUTDOOR);
     get(keeper, list).andExpect(content().string(containsString("Need a word (2)")));
 
-    post(keeper, list + "/rows/1", "c0", "Phalaenopsis").andExpect(status().is3xxRedirection());
+    post(keeper, list + "/rows/1", "c0", "Phalenopsus", "c0", "Phalaenopsis")
+        .andExpect(status().is3xxRedirection());
     post(keeper, list + "/answers", "newRest", "Desk").andExpect(redirectedUrl(list));
     post(keeper, list + "/save");
     assertThat(kept())
