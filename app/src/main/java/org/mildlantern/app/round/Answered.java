@@ -1,6 +1,8 @@
 package org.mildlantern.app.round;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
@@ -23,6 +25,16 @@ public class Answered {
     flash.addFlashAttribute("just", entry.text());
     flash.addFlashAttribute("justId", entry.id());
     flash.addFlashAttribute("justPlant", name(entry.plantId()));
+  }
+
+  /** Says what an answer for many wrote, with the way to undo all of it. */
+  public void sayAll(List<Entry> entries, String words, RedirectAttributes flash) {
+    if (!entries.isEmpty()) {
+      flash.addFlashAttribute("justAll", words);
+      flash.addFlashAttribute(
+          "justMany",
+          entries.stream().map(entry -> entry.id().toString()).collect(Collectors.joining(",")));
+    }
   }
 
   /** Says it, and leads back to the round; an empty entry says nothing. */

@@ -67,6 +67,7 @@ public interface RoundSource {
    *
    * @param bears the last day to which it may be put off, or null when it may not
    * @param ask how much the plant asks for its keeper once the day has come
+   * @param party of work that is done in one go, or null
    * @param item makes its row; given whether it is for today, so that it can be answered
    */
   record Due(
@@ -75,6 +76,7 @@ public interface RoundSource {
       LocalDate on,
       LocalDate bears,
       Ask ask,
+      Party party,
       Function<Boolean, RoundItem> item) {
 
     /** Work that is not put off, with its row as for today. */
@@ -86,11 +88,22 @@ public interface RoundSource {
           day,
           null,
           work == Work.TREAT ? Ask.MUCH : Ask.SOME,
+          null,
           today -> today ? item : item.ahead());
     }
 
     public Due asking(Ask much) {
-      return new Due(plant, work, on, bears, much, item);
+      return new Due(plant, work, on, bears, much, party, item);
+    }
+
+    /** The same as part of a party; it may be put off to a day. */
+    public Due within(Party of, LocalDate last) {
+      return new Due(plant, work, on, last, ask, of, item);
+    }
+
+    /** How much of a stop's time it takes. */
+    public double share() {
+      return party == null ? 1 : party.share();
     }
   }
 }

@@ -94,7 +94,8 @@ class BoardMaker {
       for (PlantView plant : byPlace.getOrDefault(place.id(), List.of())) {
         for (Due work : due.getOrDefault(plant.id(), List.of())) {
           tasks.add(
-              new Agenda.Task<>(work, work.on(), work.bears(), Pace.of(minutes, work.work())));
+              new Agenda.Task<>(
+                  work, work.on(), work.bears(), Pace.of(minutes, work.work()) * work.share()));
         }
       }
     }

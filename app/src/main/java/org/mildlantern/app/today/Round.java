@@ -2,7 +2,10 @@ package org.mildlantern.app.today;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Party;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.web.Paged;
 
@@ -54,8 +57,17 @@ public record Round(
    * @param key the same however often its answer is sent
    * @param seen id of the plant's newest entry when the row was shown
    * @param buttons of its answers, written out
+   * @param together the plants that it stands for, or null for the one
    */
-  public record Row(RoundItem item, String key, Long seen, String buttons) {}
+  public record Row(RoundItem item, String key, Long seen, String buttons, Together together) {}
+
+  /** Plants that are worked on in one go. */
+  public record Together(Party party, List<PlantView> plants) {
+    /** Their ids, as the answer sends them. */
+    public String ids() {
+      return plants.stream().map(plant -> plant.id().toString()).collect(Collectors.joining(","));
+    }
+  }
 
   /** Minutes that what is due takes, and the answers from which they were learned. */
   public record Takes(long minutes, int learned) {}

@@ -4,19 +4,23 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Party;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource.Due;
@@ -105,15 +109,74 @@ public class RoundService {
                     .flatMap(plant -> pieces.getOrDefault(plant.id(), List.of()).stream())
                     .collect(
                         Collectors.collectingAndThen(
-                            Collectors.toList(), here -> new At(place, here, count(here)))))
+                            Collectors.toList(), here -> at(place, inParties(here)))))
         .filter(at -> !at.pieces().isEmpty())
         .toList();
   }
 
-  /** A row of the round, not yet written out. */
-  private record Piece(boolean done, Optional<Work> work, Supplier<RoundItem> item) {
+  private static At at(PlaceView place, List<Piece> here) {
+    return new At(place, here, count(here));
+  }
+
+  /** Rows that belong to one party become one, where the first of them stood. */
+  private static List<Piece> inParties(List<Piece> here) {
+    Map<String, List<Piece>> parties =
+        here.stream()
+            .filter(piece -> piece.party() != null)
+            .collect(Collectors.groupingBy(piece -> piece.party().id()));
+    List<Piece> rows = new ArrayList<>();
+    for (Piece piece : here) {
+      List<Piece> with = piece.party() == null ? List.of() : parties.get(piece.party().id());
+      if (with.size() < 2) {
+        rows.add(piece);
+      } else if (with.get(0) == piece) {
+        rows.add(piece.with(with));
+      }
+    }
+    return rows;
+  }
+
+  /**
+   * A row of the round, not yet written out.
+   *
+   * @param party of which it is part, or null
+   * @param members plants of its party when it stands for several, else none
+   */
+  private record Piece(
+      boolean done,
+      Optional<Work> work,
+      Party party,
+      List<PlantView> members,
+      Supplier<RoundItem> item) {
+
+    Piece with(List<Piece> others) {
+      List<PlantView> plants = others.stream().flatMap(other -> other.members.stream()).toList();
+      return new Piece(
+          done,
+          work,
+          party,
+          plants,
+          () ->
+              RoundItem.due(
+                  "party-" + party.id() + "-" + plants.get(0).place().id(),
+                  work.orElseThrow(),
+                  plants.get(0),
+                  party.task().apply(plants.size()),
+                  party.reason()));
+    }
+
+    boolean stands() {
+      return members.size() > 1;
+    }
+
     boolean waits() {
       return !done;
+    }
+
+    /** Minutes that it takes. */
+    double minutes(Minutes known) {
+      double each = Pace.of(known, work.orElse(Work.LOOK));
+      return stands() ? Math.max(each, each * party.share() * members.size()) : each;
     }
   }
 
@@ -131,7 +194,13 @@ public class RoundService {
                 plant ->
                     pieces
                         .computeIfAbsent(plant.id(), id -> new ArrayList<>())
-                        .add(new Piece(true, entry.note().work(), () -> done(entry, plant))));
+                        .add(
+                            new Piece(
+                                true,
+                                entry.note().work(),
+                                null,
+                                List.of(),
+                                () -> done(entry, plant))));
       }
     }
     if (!past) {
@@ -139,7 +208,13 @@ public class RoundService {
         Due due = task.work();
         pieces
             .computeIfAbsent(due.plant().id(), id -> new ArrayList<>())
-            .add(new Piece(false, Optional.of(due.work()), () -> due.item().apply(isToday)));
+            .add(
+                new Piece(
+                    false,
+                    Optional.of(due.work()),
+                    due.party(),
+                    due.party() == null ? List.of() : List.of(due.plant()),
+                    () -> due.item().apply(isToday)));
       }
     }
     return pieces;
@@ -179,7 +254,7 @@ public class RoundService {
         new Round.Takes(
             Math.round(memo.lately("takes " + day, () -> takes(laid, minutes))),
             minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK)),
-        load(board, day.plusDays(1), minutes),
+        load(board, day.plusDays(1)),
         choices.mostMinutes(),
         board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
   }
@@ -189,7 +264,7 @@ public class RoundService {
     return laid.stream()
         .flatMap(at -> at.pieces().stream())
         .filter(Piece::waits)
-        .mapToDouble(piece -> Pace.of(minutes, piece.work().orElse(Work.LOOK)))
+        .mapToDouble(piece -> piece.minutes(minutes))
         .sum();
   }
 
@@ -223,14 +298,27 @@ public class RoundService {
                   item,
                   FormKey.next(),
                   newest.getOrDefault(item.plant().id(), 0L),
-                  buttons.of(item));
+                  buttons.of(item),
+                  piece.stands() ? new Round.Together(piece.party(), piece.members()) : null);
             });
   }
 
-  private static Round.Load load(Board board, LocalDate day, Minutes minutes) {
+  private static Round.Load load(Board board, LocalDate day) {
     List<Agenda.Task<Due>> tasks = board.agenda().on(day);
-    double takes = tasks.stream().mapToDouble(t -> Pace.of(minutes, t.work().work())).sum();
-    return new Round.Load(tasks.size(), Math.round(takes));
+    double takes = tasks.stream().mapToDouble(Agenda.Task::minutes).sum();
+    return new Round.Load((int) stops(tasks).count(), Math.round(takes));
+  }
+
+  /** Work that is done in one go in a place is one stop. */
+  private static Stream<Due> stops(List<Agenda.Task<Due>> tasks) {
+    record Once(String party, Long place) {}
+    Set<Once> met = new HashSet<>();
+    return tasks.stream()
+        .map(Agenda.Task::work)
+        .filter(
+            due ->
+                due.party() == null
+                    || met.add(new Once(due.party().id(), due.plant().place().id())));
   }
 
   private static boolean answers(Entry entry) {
@@ -260,8 +348,8 @@ public class RoundService {
     for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
       Map<Work, Integer> of = new LinkedHashMap<>();
       counts.put(day, of);
-      board.agenda().on(day).stream()
-          .map(task -> task.work().work())
+      stops(board.agenda().on(day))
+          .map(Due::work)
           .sorted(Comparator.comparing(work -> work != Work.POT))
           .forEach(work -> of.merge(work, 1, Integer::sum));
     }

@@ -1,6 +1,7 @@
 package org.mildlantern.app.today;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.KeeperService;
@@ -120,6 +121,15 @@ class TodayController {
       case "photos" -> "redirect:/plants/" + entry.plantId() + "/photos";
       default -> "redirect:/today";
     };
+  }
+
+  /** Takes back what was answered as one, the last first. */
+  @PostMapping("/entries/undo")
+  String undo(@RequestParam List<Long> entry) {
+    for (int i = entry.size() - 1; i >= 0; i--) {
+      journal.retract(entry.get(i)).orElseThrow(Web::missing);
+    }
+    return "redirect:/today";
   }
 
   /** Says who is signed in and with which token answers that waited may be sent. */

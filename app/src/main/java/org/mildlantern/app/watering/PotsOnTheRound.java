@@ -48,6 +48,7 @@ class PotsOnTheRound implements RoundSource {
         check.dueOn(),
         check.bears(),
         Ask.SOME,
+        null,
         isToday -> item(plant, check, unseen, today, isToday));
   }
 

@@ -23,7 +23,12 @@ class FaultsTest extends WebCase {
   private static final String BROWSER = "text/html,application/xhtml+xml,*/*;q=0.8";
 
   @ParameterizedTest
-  @CsvSource({"/know/taxa/nix,404", "/plants?page=x,400", "/nowhere,404", "/plants/walk,400"})
+  @CsvSource({
+    "/know/taxa/nix,404",
+    "/plants?page=x,400",
+    "/nowhere,404",
+    "/plants/labels?plant=x,400"
+  })
   void aBrowserIsShownAPageAndAScriptAProblem(String path, int status) throws Exception {
     SignedIn keeper = keepers.make();
     web.perform(as(keeper, path).header("Accept", BROWSER))
