@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 
 /** The sprayers and cans that a keeper mixes in. */
 @Component
-class Vessels {
+public class Vessels {
   private static final String CHOICE = "vessels";
   private static final int MOST = 8;
   private static final double LEAST_LITRES = 0.02;
@@ -21,7 +21,7 @@ class Vessels {
   }
 
   /** Their litres, the smallest first. */
-  List<Double> litres() {
+  public List<Double> litres() {
     String chosen = choices.all().getOrDefault(CHOICE, "");
     return chosen.isEmpty()
         ? List.of()

@@ -79,6 +79,7 @@ class ContactsOnTheRound implements RoundSource {
         "/places/" + contact.plant().place().id() + "/pest-looks?cause=" + contact.cause().id(),
         WORDS.say("nothing-else"),
         WORDS.say("found-on"),
+        null,
         GLANCE);
   }
 

@@ -13,6 +13,7 @@ import java.util.function.IntFunction;
  * @param action address that takes the answer
  * @param answer what the button says
  * @param exception which plants are ticked
+ * @param href where more can be done about it, or null
  * @param share of a stop's time that each plant takes
  */
 public record Party(
@@ -22,4 +23,5 @@ public record Party(
     String action,
     String answer,
     String exception,
+    String href,
     double share) {}

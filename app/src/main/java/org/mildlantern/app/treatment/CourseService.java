@@ -2,6 +2,7 @@ package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Treated;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
@@ -42,6 +44,7 @@ public class CourseService {
   private final PlantService plants;
   private final JournalService journal;
   private final Offers offers;
+  private final Together together;
   private final Remedies remedies;
   private final Scope scope;
 
@@ -52,6 +55,7 @@ public class CourseService {
       PlantService plants,
       JournalService journal,
       Offers offers,
+      Together together,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
@@ -60,6 +64,7 @@ public class CourseService {
     this.plants = plants;
     this.journal = journal;
     this.offers = offers;
+    this.together = together;
     this.remedies = remedies;
     this.scope = scope;
   }
@@ -133,15 +138,21 @@ public class CourseService {
 
   /**
    * Picks a school's course for the case; its first visit is today, or when its patch test is read.
+   * Others that are treated with it get a case and a course of their own, whose visits go together.
    *
+   * @param with plants that are treated too
+   * @return what was written, for the plant of the case first
    * @throws IllegalStateException when the case is closed or has a course already
    * @throws IllegalArgumentException when the school has none to offer
    */
-  Optional<Entry> pick(Long caseId, String schoolId, Offers.Said said) {
-    return offers.ground(caseId).map(ground -> pick(ground, schoolId, said));
+  Optional<List<Entry>> pick(Long caseId, List<Long> with, String schoolId, Offers.Said said) {
+    return offers
+        .ground(caseId)
+        .map(ground -> pick(ground, together.chosen(ground.kase(), with), schoolId, said));
   }
 
-  private Entry pick(Offers.Ground ground, String schoolId, Offers.Said said) {
+  private List<Entry> pick(
+      Offers.Ground ground, List<PlantView> others, String schoolId, Offers.Said said) {
     if (!ground.kase().open()) {
       throw new IllegalStateException("The case is closed.");
     }
@@ -159,39 +170,80 @@ public class CourseService {
             .schools()
             .find(schoolId)
             .orElseThrow(() -> new IllegalArgumentException("There is no such school."));
-    Offers.Asked asked = offers.ask(ground, said);
+    Offers.Asked asked = offers.ask(ground, others, said);
     Course course =
         offers
             .of(school, asked, asked.outlook())
             .orElseThrow(
-                () -> new IllegalArgumentException("This school has no course against it."));
+                () ->
+                    new IllegalArgumentException(
+                        others.isEmpty()
+                            ? "This school has no course against it."
+                            : "This school has no course that all of them bear; treat fewer"
+                                + " together, or choose another school."));
+    List<Entry> entries = new ArrayList<>();
+    List<TreatmentVisit> first = begin(ground.kase(), asked, course, null, entries);
+    for (PlantView other : others) {
+      CaseView its =
+          cases
+              .openOf(other.id())
+              .or(() -> cases.open(other.id(), ground.kase().cause().id()))
+              .orElseThrow(() -> new IllegalArgumentException(other.name() + " cannot have that."));
+      begin(its, asked, course, first, entries);
+    }
+    return entries;
+  }
+
+  /**
+   * Begins a course for a plant.
+   *
+   * @param first visits with which its own go together, or null for the first plant
+   */
+  private List<TreatmentVisit> begin(
+      CaseView kase,
+      Offers.Asked asked,
+      Course course,
+      List<TreatmentVisit> first,
+      List<Entry> entries) {
+    School school = course.school();
     Entry entry =
         write(
             Treated.Act.BEGUN,
-            ground.kase(),
+            kase,
             WORDS.say(
                 "begun", school.label().toLowerCase(), course.visits().size(), rhythm(course)));
+    entries.add(entry);
     LocalDate today = scope.today();
+    PlantView plant = plants.find(kase.plantId()).orElseThrow();
     TreatmentCourse saved =
         courses.save(
             new TreatmentCourse(
-                ground.kase().id(),
-                ground.plant().id(),
-                ground.pest().id(),
+                kase.id(),
+                plant.id(),
+                asked.ground().pest().id(),
                 school.id(),
-                said.size().number(ground.pest()),
-                ground.celsius(),
+                asked.said().size().number(asked.ground().pest()),
+                plant.place().warmth(),
                 asked.takes(),
                 today,
                 entry.id()));
+    List<TreatmentVisit> its = new ArrayList<>();
     for (Visit visit : course.visits()) {
-      visits.save(
-          new TreatmentVisit(
-              saved.id(),
-              today.plusDays(visit.day()),
-              visit.means().stream().map(Means::id).toList()));
+      its.add(
+          visits.save(
+              new TreatmentVisit(
+                  saved.id(),
+                  today.plusDays(visit.day()),
+                  visit.means().stream().map(Means::id).toList())));
     }
-    return entry;
+    if (!asked.others().isEmpty()) {
+      List<TreatmentVisit> lead = first == null ? its : first;
+      saved.goWith(lead.get(0).courseId());
+      for (int i = 0; i < its.size(); i++) {
+        its.get(i).goWith(lead.get(i).id());
+      }
+    }
+    return its;
   }
 
   private Entry write(Treated.Act act, CaseView kase, String text) {
@@ -241,7 +293,7 @@ public class CourseService {
   }
 
   /**
-   * Puts a visit on another day.
+   * Puts a visit on another day, with those that go together with it.
    *
    * @throws IllegalArgumentException when the day has passed or is too far off
    */
@@ -261,7 +313,7 @@ public class CourseService {
               if (day.isAfter(scope.today().plusDays(LATEST))) {
                 throw new IllegalArgumentException(WORDS.say("ahead", LATEST));
               }
-              visit.plan(day);
+              together.members(visit).forEach(member -> member.visit().plan(day));
               return course.caseId();
             });
   }

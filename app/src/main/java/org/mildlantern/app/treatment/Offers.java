@@ -1,7 +1,9 @@
 package org.mildlantern.app.treatment;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.keeper.ChoiceService;
@@ -17,6 +19,7 @@ import org.mildlantern.core.treatment.CourseSearch;
 import org.mildlantern.core.treatment.LeafWetness;
 import org.mildlantern.core.treatment.Outlook;
 import org.mildlantern.core.treatment.Patient;
+import org.mildlantern.core.treatment.WithinBounds;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -67,11 +70,22 @@ class Offers {
   }
 
   /** A case as its keeper says it is, with all that its offers rest on, read once. */
-  record Asked(Ground ground, Said said, LeafWetness wet, VisitGround.Known known) {
-    /** What becomes of it. */
+  record Asked(
+      Ground ground, List<PlantView> others, Said said, LeafWetness wet, VisitGround.Known known) {
+    /** What becomes of it; of plants in several places, in the warmest. */
     Outlook outlook() {
-      return new Outlook(
-          ground.pest(), ground.celsius(), said.size().number(ground.pest()), takes());
+      return new Outlook(ground.pest(), warmest(), said.size().number(ground.pest()), takes());
+    }
+
+    private double warmest() {
+      return others.stream()
+          .mapToDouble(plant -> plant.place().warmth())
+          .reduce(ground.celsius(), Math::max);
+    }
+
+    /** All plants that are treated, that of the case first. */
+    List<PlantView> plants() {
+      return Stream.concat(Stream.of(ground.plant()), others.stream()).toList();
     }
 
     /** How much of a disease's usual spread takes hold. */
@@ -111,13 +125,17 @@ class Offers {
     return cases.find(caseId).filter(kase -> remedies.rots().knows(kase.cause().id())).isPresent();
   }
 
-  Asked ask(Ground ground, Said said) {
+  /**
+   * Gathers what offers rest on.
+   *
+   * @param others plants that are treated with that of the case
+   */
+  Asked ask(Ground ground, List<PlantView> others, Said said) {
     PlantView plant = ground.plant();
+    List<Long> ids = new ArrayList<>(List.of(plant.id()));
+    others.forEach(other -> ids.add(other.id()));
     return new Asked(
-        ground,
-        said,
-        wetting.of(plant, said.wetted(plant)),
-        visitGround.known(List.of(plant.id())));
+        ground, others, said, wetting.of(plant, said.wetted(plant)), visitGround.known(ids));
   }
 
   /** What each school would do for this plant. */
@@ -127,18 +145,31 @@ class Offers {
         .toList();
   }
 
-  /** What a school would do; empty when it has none to offer. */
+  /** What a school would do that all of the plants bear; empty when it has none to offer. */
   Optional<Course> of(School school, Asked asked, Outlook outlook) {
-    Patient patient = patient(asked.ground().plant());
-    Long id = asked.ground().plant().id();
+    List<PlantView> plants = asked.plants();
+    List<Patient> patients = plants.stream().map(this::patient).toList();
     return search.find(
         school,
         asked.ground().pest(),
         outlook,
         new CourseSearch.For(
-            means -> patient.bears(means) && !asked.known().marked(id, means),
-            means -> patient.hurtBy(means).isEmpty(),
-            asked.known().before(id, scope.today())));
+            means ->
+                patients.stream().allMatch(patient -> patient.bears(means))
+                    && plants.stream().noneMatch(one -> asked.known().marked(one.id(), means)),
+            means -> patients.stream().allMatch(patient -> patient.hurtBy(means).isEmpty()),
+            before(asked.known(), plants)));
+  }
+
+  /** What was used before, the most that any of the plants has had. */
+  private WithinBounds.Known before(VisitGround.Known known, List<PlantView> plants) {
+    List<WithinBounds.Known> each =
+        plants.stream().map(plant -> known.before(plant.id(), scope.today())).toList();
+    return new WithinBounds.Known(
+        each.stream().flatMap(one -> one.earlier().stream()).distinct().toList(),
+        each.get(0).elsewhere(),
+        each.get(0).labels(),
+        means -> each.stream().mapToInt(one -> one.tried().applyAsInt(means)).max().orElse(0));
   }
 
   Patient patient(PlantView plant) {

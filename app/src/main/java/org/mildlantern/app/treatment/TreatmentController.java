@@ -4,14 +4,17 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.quarantine.ContactChain;
 import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.treatment.LeafWetness;
+import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -24,8 +27,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The treatment of a case: the schools' offers, the course that was picked, and its visits. */
 @Controller
 class TreatmentController {
+  private static final Words WORDS = Words.of(TreatmentController.class);
+
   private final CourseService courses;
   private final Offers offers;
+  private final Together together;
   private final TreatmentPresenter presenter;
   private final QuarantineService quarantines;
   private final ContactLooks contacts;
@@ -37,6 +43,7 @@ class TreatmentController {
   TreatmentController(
       CourseService courses,
       Offers offers,
+      Together together,
       TreatmentPresenter presenter,
       QuarantineService quarantines,
       ContactLooks contacts,
@@ -46,6 +53,7 @@ class TreatmentController {
       Answered answered) {
     this.courses = courses;
     this.offers = offers;
+    this.together = together;
     this.quarantines = quarantines;
     this.contacts = contacts;
     this.carriers = carriers;
@@ -61,16 +69,27 @@ class TreatmentController {
       @RequestParam(defaultValue = "SOME") Infestation size,
       @RequestParam(required = false) LeafWetness.From wets,
       @RequestParam(required = false) String school,
+      @RequestParam(defaultValue = "") List<Long> with,
       Model model) {
     return offers.isRot(id)
         ? "redirect:/cases/" + id + "/rot"
-        : page(id, new Offers.Said(size, wets), school, model);
+        : page(id, new Offers.Said(size, wets), with, school, model);
   }
 
-  private String page(Long id, Offers.Said said, String school, Model model) {
+  private String page(Long id, Offers.Said said, List<Long> with, String school, Model model) {
     Offers.Ground ground = offers.ground(id).orElseThrow(Web::missing);
     List<ContactLooks.Watch> watches = contacts.of(List.of(ground.kase()), plants.kept());
-    model.addAttribute("view", presenter.show(ground, said, school, watches));
+    List<PlantView> others = List.of();
+    try {
+      others = together.chosen(ground.kase(), with);
+    } catch (IllegalArgumentException e) {
+      model.addAttribute("problem", e.getMessage());
+    }
+    model.addAttribute("candidates", together.candidates(ground.kase(), watches, with));
+    model.addAttribute("others", others);
+    model.addAttribute(
+        "treatedWith", courses.picked(id).map(p -> together.with(p.course())).orElse(List.of()));
+    model.addAttribute("view", presenter.show(ground, others, said, school, watches));
     model.addAttribute("sizes", Infestation.values());
     model.addAttribute("wettings", LeafWetness.From.values());
     model.addAttribute("quarantine", quarantines.of(ground.plant()).orElse(null));
@@ -88,17 +107,23 @@ class TreatmentController {
       @RequestParam String school,
       @RequestParam Infestation size,
       @RequestParam(required = false) LeafWetness.From wets,
+      @RequestParam(defaultValue = "") List<Long> with,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
     Offers.Said said = new Offers.Said(size, wets);
     try {
-      answered.say(courses.pick(id, school, said).orElseThrow(Web::missing), flash);
+      List<Entry> entries = courses.pick(id, with, school, said).orElseThrow(Web::missing);
+      if (entries.size() == 1) {
+        answered.say(entries.get(0), flash);
+      } else {
+        answered.sayAll(entries, WORDS.say("begun-together", entries.size()), flash);
+      }
       return toCourse(id);
     } catch (IllegalStateException | IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("problem", e.getMessage());
-      return page(id, said, school, model);
+      return page(id, said, with, school, model);
     }
   }
 
@@ -138,7 +163,7 @@ class TreatmentController {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("moveProblem", e.getMessage());
       model.addAttribute("moved", id);
-      return page(kase, new Offers.Said(Infestation.SOME, null), null, model);
+      return page(kase, new Offers.Said(Infestation.SOME, null), List.of(), null, model);
     }
   }
 

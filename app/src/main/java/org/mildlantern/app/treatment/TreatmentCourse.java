@@ -29,6 +29,9 @@ class TreatmentCourse {
   private Long entryId;
   private Long endEntryId;
 
+  /** The course with which its visits go together, its own for the first; null for one alone. */
+  private Long partyId;
+
   protected TreatmentCourse() {}
 
   TreatmentCourse(
@@ -86,6 +89,14 @@ class TreatmentCourse {
 
   LocalDate begunOn() {
     return begunOn;
+  }
+
+  Long partyId() {
+    return partyId;
+  }
+
+  void goWith(Long first) {
+    this.partyId = first;
   }
 
   boolean open() {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.quarantine.ContactLooks;
 import org.mildlantern.app.quarantine.QuarantineService;
 import org.mildlantern.app.quarantine.QuarantineView;
@@ -65,16 +66,18 @@ class TreatmentPresenter {
   /**
    * Shows a case's treatment.
    *
+   * @param others plants that are treated with it
    * @param said how many there are and how its leaves are wetted, for the schools' offers
    * @param schoolShown whose course is drawn while none is picked, or null for the default
    */
   TreatmentView show(
       Offers.Ground ground,
+      List<PlantView> others,
       Offers.Said said,
       String schoolShown,
       List<ContactLooks.Watch> watches) {
     CourseService.Picked picked = courses.picked(ground.kase().id()).orElse(null);
-    Offers.Asked asked = offers.ask(ground, said);
+    Offers.Asked asked = offers.ask(ground, others, said);
     Outlook outlook = picked == null ? asked.outlook() : courses.outlook(picked.course());
     List<Course> found = offers.of(asked, outlook);
     School followed = offers.followed(ground.pest());

@@ -14,6 +14,10 @@ interface TreatmentCourseRepository extends CollectionRepository<TreatmentCourse
   @Query("select c from TreatmentCourse c where c.endedOn is null order by c.id")
   List<TreatmentCourse> open();
 
+  @Query(
+      "select c from TreatmentCourse c where c.partyId = :party and c.endedOn is null order by c.id")
+  List<TreatmentCourse> ofParty(Long party);
+
   @Query("select c from TreatmentCourse c where c.id in :ids")
   List<TreatmentCourse> byIds(Collection<Long> ids);
 
@@ -30,6 +34,9 @@ interface TreatmentVisitRepository extends CollectionRepository<TreatmentVisit> 
 
   @Query("select v from TreatmentVisit v where v.courseId in :courseIds order by v.plannedOn, v.id")
   List<TreatmentVisit> ofAll(Collection<Long> courseIds);
+
+  @Query("select v from TreatmentVisit v where v.togetherId = :first order by v.id")
+  List<TreatmentVisit> together(Long first);
 
   /** Visits made on any plant, the first first. */
   @Query(

@@ -37,6 +37,9 @@ class TreatmentVisit {
   private Long entryId;
   private String reason;
 
+  /** The visit with which it goes together, its own for the first; null for one alone. */
+  private Long togetherId;
+
   protected TreatmentVisit() {}
 
   TreatmentVisit(Long courseId, LocalDate plannedOn, List<String> means) {
@@ -85,6 +88,14 @@ class TreatmentVisit {
     this.state = how;
     this.answeredOn = day;
     this.entryId = entry;
+  }
+
+  Long togetherId() {
+    return togetherId;
+  }
+
+  void goWith(Long first) {
+    this.togetherId = first;
   }
 
   void plan(LocalDate day) {

@@ -1,12 +1,14 @@
 package org.mildlantern.app.treatment;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.treatment.MixVolume;
+import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -19,6 +21,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** One visit: its mix, its checks, its sheet; and patch tests. */
 @Controller
 class VisitController {
+  private static final Words WORDS = Words.of(VisitController.class);
+
   private static final double COLDEST = -30;
   private static final double WARMEST = 60;
 
@@ -96,6 +100,35 @@ class VisitController {
           () -> flash.addFlashAttribute("said", "That visit was answered already."));
     } catch (VisitService.Blocked e) {
       return refused(id, seen, reason, e.getMessage(), response, model);
+    } catch (IllegalStateException e) {
+      flash.addFlashAttribute("said", e.getMessage());
+    }
+    return "course".equals(from) ? "redirect:/cases/" + kase + "/treatment" : "redirect:/today";
+  }
+
+  /** The visits that go together are done, but for some plants. */
+  @PostMapping("/visits/{id}/all")
+  String all(
+      @PathVariable Long id,
+      @RequestParam(name = "plants", defaultValue = "") List<Long> on,
+      @RequestParam(defaultValue = "") List<Long> but,
+      @RequestParam(defaultValue = "") String reason,
+      @RequestParam(required = false) String from,
+      @RequestParam(defaultValue = "") String celsius,
+      @RequestParam(defaultValue = "false") boolean sun,
+      @RequestParam(defaultValue = "false") boolean soft,
+      @RequestParam(defaultValue = "false") boolean weak,
+      HttpServletResponse response,
+      RedirectAttributes flash,
+      Model model) {
+    Long kase = courses.caseOf(id).orElseThrow(Web::missing);
+    VisitGround.Seen seen = seen(celsius, sun, soft, weak, model);
+    String why = reason.length() > 250 ? reason.substring(0, 250) : reason;
+    try {
+      List<Entry> entries = visits.doneTogether(id, on, but, why, seen);
+      answered.sayAll(entries, WORDS.say("treated-together", entries.size()), flash);
+    } catch (VisitService.Blocked e) {
+      return refused(id, seen, why, e.getMessage(), response, model);
     } catch (IllegalStateException e) {
       flash.addFlashAttribute("said", e.getMessage());
     }

@@ -13,6 +13,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.mixing.CabinetView;
 import org.mildlantern.app.mixing.Doses;
+import org.mildlantern.app.mixing.Vessels;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
@@ -49,6 +50,8 @@ class VisitService {
   private final TreatmentVisitRepository visits;
   private final VisitGround ground;
   private final CabinetService cabinet;
+  private final Vessels vessels;
+  private final Together together;
   private final CaseService cases;
   private final PlantService plants;
   private final Remedies remedies;
@@ -59,6 +62,8 @@ class VisitService {
       TreatmentVisitRepository visits,
       VisitGround ground,
       CabinetService cabinet,
+      Vessels vessels,
+      Together together,
       CaseService cases,
       PlantService plants,
       Remedies remedies,
@@ -67,6 +72,8 @@ class VisitService {
     this.visits = visits;
     this.ground = ground;
     this.cabinet = cabinet;
+    this.vessels = vessels;
+    this.together = together;
     this.cases = cases;
     this.plants = plants;
     this.remedies = remedies;
@@ -75,8 +82,14 @@ class VisitService {
 
   /** A visit that should not be made as it stands. */
   static class Blocked extends IllegalStateException {
+    private static final long serialVersionUID = 1L;
+
     Blocked(VisitCheck check) {
-      super(WORDS.say("blocked", check.what(), check.reason()));
+      this(WORDS.say("blocked", check.what(), check.reason()));
+    }
+
+    Blocked(String message) {
+      super(message);
     }
   }
 
@@ -103,6 +116,8 @@ class VisitService {
               VisitGround.Known known = ground.known(List.of(plant.id()));
               LocalDate day = dayOf(visit);
               MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.pot().cm()) : size;
+              List<Together.Member> members = together.members(visit);
+              Jug jug = jug(members, means, pest, taken);
               return new VisitView(
                   new VisitView.Visit(
                       visit.id(),
@@ -117,12 +132,83 @@ class VisitService {
                   taken,
                   seen,
                   new VisitView.Work(
-                      steps(means, plant, pest, taken, day, known),
+                      steps(means, plant, pest, jug, day, known),
                       visit.state() == TreatmentVisit.State.PLANNED
                           ? ground.checks(plant, pest, means, day, seen, known)
                           : List.of(),
-                      Safety.of(means)));
+                      Safety.of(means)),
+                  jug,
+                  members.size() < 2
+                      ? List.of()
+                      : members.stream()
+                          .map(member -> member(member, pest, means, day, seen))
+                          .toList());
             });
+  }
+
+  /**
+   * What is mixed for all plants of a visit.
+   *
+   * @param litres of each means in one fill, by its id
+   * @param fills how many fills of the keeper's sprayer or can that makes; 1 where none is known
+   */
+  record Jug(Map<String, Double> litres, int fills) {}
+
+  private Jug jug(
+      List<Together.Member> members, List<Means> means, LifeCycle pest, MixVolume.Size size) {
+    Map<String, Double> all = new HashMap<>();
+    for (Together.Member member : members) {
+      PlantView plant = member.plant();
+      MixVolume.Size its = members.size() == 1 ? size : MixVolume.Size.ofPot(plant.pot().cm());
+      litres(means, plant, pest, its).forEach((id, litres) -> all.merge(id, litres, Double::sum));
+    }
+    double most = all.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+    double largest = vessels.litres().stream().mapToDouble(Double::doubleValue).max().orElse(most);
+    int fills = most <= 0 ? 1 : (int) Math.max(1, Math.ceil(most / largest - 1e-9));
+    all.replaceAll((id, litres) -> litres / fills);
+    return new Jug(all, fills);
+  }
+
+  private VisitView.Member member(
+      Together.Member member,
+      LifeCycle pest,
+      List<Means> means,
+      LocalDate day,
+      VisitGround.Seen seen) {
+    PlantView plant = member.plant();
+    return new VisitView.Member(
+        plant,
+        MixVolume.Size.ofPot(plant.pot().cm()).label(),
+        ground.checks(plant, pest, means, day, seen, ground.known(List.of(plant.id()))).stream()
+            .filter(VisitCheck::blocks)
+            .map(VisitCheck::reason)
+            .findFirst()
+            .orElse(null));
+  }
+
+  /**
+   * Takes the visits that go together as done today, but for some plants.
+   *
+   * @param on plants that were to be treated, or empty for all
+   * @param but those of them that were not
+   * @throws Blocked when something speaks against one of them and no reason is given
+   */
+  List<Entry> doneTogether(
+      Long visitId, List<Long> on, List<Long> but, String reason, VisitGround.Seen seen) {
+    List<Entry> entries = new ArrayList<>();
+    for (Together.Member member : visits.byId(visitId).map(together::members).orElse(List.of())) {
+      Long plant = member.plant().id();
+      if ((on.isEmpty() || on.contains(plant)) && !but.contains(plant)) {
+        try {
+          done(member.visit().id(), reason, seen).ifPresent(entries::add);
+        } catch (Blocked e) {
+          throw new Blocked(
+              WORDS.say(
+                  "blocked-on", member.plant().name(), member.plant().code(), e.getMessage()));
+        }
+      }
+    }
+    return entries;
   }
 
   private LocalDate dayOf(TreatmentVisit visit) {
@@ -134,10 +220,10 @@ class VisitService {
       List<Means> means,
       PlantView plant,
       LifeCycle pest,
-      MixVolume.Size size,
+      Jug jug,
       LocalDate day,
       VisitGround.Known known) {
-    Map<String, Double> litres = litres(means, plant, pest, size);
+    Map<String, Double> litres = jug.litres();
     List<CabinetView> bottles = cabinet.all();
     Map<String, CabinetView.Dosed> doses =
         Doses.of(means, litres, what(plant, pest), bottles, cabinet.gauges());

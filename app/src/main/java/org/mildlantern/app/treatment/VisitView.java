@@ -20,7 +20,16 @@ record VisitView(
     String school,
     MixVolume.Size size,
     VisitGround.Seen seen,
-    Work work) {
+    Work work,
+    VisitService.Jug jug,
+    List<Member> members) {
+  /**
+   * A plant of a visit that is made on several.
+   *
+   * @param block why it should not be treated as it stands, or null
+   */
+  record Member(PlantView plant, String size, String block) {}
+
   /**
    * Which visit it is.
    *

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Party;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
@@ -25,6 +26,11 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(3)
 class VisitsOnTheRound implements RoundSource {
+  /**
+   * Share of a visit that each of several plants takes, mixed and dressed for once. Rule of thumb.
+   */
+  private static final double EACH = 0.6;
+
   private static final Words WORDS = Words.of(VisitsOnTheRound.class);
 
   private final CaseService cases;
@@ -116,15 +122,31 @@ class VisitsOnTheRound implements RoundSource {
             courses.words(visit),
             number,
             picked.visits().size());
-    return Due.on(
-        visit.plannedOn(),
-        RoundItem.due(
-                "visit-" + visit.id(),
-                Work.TREAT,
-                plant,
-                "treat",
-                blocked ? WORDS.say("not-yet", planned, brief.block().reason()) : planned)
-            .answered(answers)
-            .leadingTo(action, "Open visit"));
+    Due due =
+        Due.on(
+            visit.plannedOn(),
+            RoundItem.due(
+                    "visit-" + visit.id(),
+                    Work.TREAT,
+                    plant,
+                    "treat",
+                    blocked ? WORDS.say("not-yet", planned, brief.block().reason()) : planned)
+                .answered(answers)
+                .leadingTo(action, "Open visit"));
+    return visit.togetherId() == null || blocked
+        ? due
+        : due.within(party(visit, number, picked), null);
+  }
+
+  private Party party(TreatmentVisit visit, int number, CourseService.Picked picked) {
+    return new Party(
+        "visits-" + visit.togetherId() + "-" + visit.plannedOn(),
+        plants -> WORDS.say("treat-together", plants),
+        WORDS.say("together", courses.words(visit), number, picked.visits().size()),
+        "/visits/" + visit.togetherId() + "/all",
+        "Done",
+        WORDS.say("left-out"),
+        "/visits/" + visit.togetherId(),
+        EACH);
   }
 }

@@ -167,6 +167,42 @@ class JourneyTest extends BrowserCase {
     assertThat(page.locator("main")).containsText("Taken back for 4 plants");
   }
 
+  @ParameterizedTest
+  @ValueSource(ints = {1280, 390})
+  void threePlantsWithMealybugsAndOneJug(int width) {
+    open(width, 844);
+    enterOwnDemo();
+    page.navigate("/plants?q=Masdevallia");
+    link("Masdevallia").last().click();
+    page.navigate(page.url() + "/cases/new?cause=mealybugs");
+    page.locator("main form button").last().click();
+    assertThat(page).hasURL(Pattern.compile(".*/cases/\\d+"));
+    page.navigate(page.url() + "/treatment");
+    tap(page.getByText("Treat other plants with it"));
+    Locator others = page.locator("input[name=with]:enabled");
+    tap(others.nth(0));
+    tap(others.nth(2));
+    tap(button("Work it out"));
+    assertThat(page.locator("main"))
+        .containsText("2 more treated with it: one visit list, one jug");
+    nothingRunsOutOfThePage("a treatment at " + width);
+    tap(button("Take this course").first());
+    assertThat(page.locator(".toast-l")).containsText("3 courses begun");
+
+    page.navigate("/today");
+    Locator row =
+        page.locator(".together").filter(new Locator.FilterOptions().setHasText("treat 3"));
+    nothingRunsOutOfThePage("the round at " + width);
+    expectNothingSerious("the round with plants together at " + width);
+    tap(row.getByText("Open visit"));
+    assertThat(page.locator("main")).containsText("One jug for 3 plants");
+    expectNothingSerious("a visit to three at " + width);
+    tap(page.locator("input[name=but]").last());
+    tap(button("Done on all but those ticked"));
+    assertThat(page.locator(".toast-l")).containsText("2 plants treated");
+    assertThat(taps).isLessThanOrEqualTo(10);
+  }
+
   @Test
   void aCollectionToBeShownRoundInIsThrownAway() {
     register("Round");

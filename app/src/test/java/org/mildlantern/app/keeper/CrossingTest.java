@@ -103,6 +103,7 @@ class CrossingTest extends EveryRoute {
           post("/cases/{id}/carriers", Of.CASE, "carrier", "PETS"),
           post("/visits/{id}/move", Of.VISIT, "day", "2026-11-30"),
           post("/visits/{id}/mix", Of.VISIT, "means", "soap"),
+          post("/visits/{id}/all", Of.VISIT, "but", "1"),
           post("/visits/{id}", Of.VISIT, "done", "false"),
           post("/cases/{id}/treatment/end", Of.CASE),
           post("/cases/{id}/treatment", Of.CASE, "school", "soap-and-water", "size", "SOME"),
