@@ -204,6 +204,9 @@ class FindService {
                         m.group().equals("none") ? List.of() : List.of(m.group()),
                         "/know/means/" + m.id(),
                         40)));
+    for (Shortcut page : Shortcut.values()) {
+      known.add(named("page", page.label(), page.words(), page.href(), 40));
+    }
     knowledge
         .terms()
         .forEach(

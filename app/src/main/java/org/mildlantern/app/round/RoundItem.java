@@ -31,9 +31,10 @@ public record RoundItem(
    * @param label what the way there is called
    * @param working or null
    * @param undoEntry id of the entry that undoes it when it is done, else null
+   * @param paper what a printed row says besides, or null
    */
-  public record More(String href, String label, Working working, Long undoEntry) {
-    static final More NOTHING = new More(null, null, null, null);
+  public record More(String href, String label, Working working, Long undoEntry, String paper) {
+    static final More NOTHING = new More(null, null, null, null, null);
   }
 
   public static RoundItem due(String id, Work work, PlantView plant, String task, String reason) {
@@ -48,7 +49,7 @@ public record RoundItem(
         text,
         "",
         List.of(),
-        new More(null, null, null, undoEntry));
+        new More(null, null, null, undoEntry, null));
   }
 
   public RoundItem answered(List<Answer> with) {
@@ -56,11 +57,15 @@ public record RoundItem(
   }
 
   public RoundItem leadingTo(String href, String label) {
-    return with(new More(href, label, more.working, more.undoEntry));
+    return with(new More(href, label, more.working, more.undoEntry, more.paper));
   }
 
   public RoundItem worked(Working working) {
-    return with(new More(more.href, more.label, working, more.undoEntry));
+    return with(new More(more.href, more.label, working, more.undoEntry, more.paper));
+  }
+
+  public RoundItem onPaper(String besides) {
+    return with(new More(more.href, more.label, more.working, more.undoEntry, besides));
   }
 
   private RoundItem with(More other) {

@@ -1,6 +1,7 @@
 package org.mildlantern.app.today;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -341,6 +342,37 @@ public class RoundService {
         .findFirst();
   }
 
+  /** A month of the collection's work. */
+  Month month(YearMonth month) {
+    Board board = board();
+    LocalDate first = month.atDay(1);
+    LocalDate last = month.atEndOfMonth();
+    Map<Long, Map<LocalDate, Map<Work, Integer>>> byPlace = new HashMap<>();
+    for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
+      LocalDate on = day;
+      stops(board.agenda().on(day))
+          .forEach(
+              due ->
+                  byPlace
+                      .computeIfAbsent(due.plant().place().id(), id -> new TreeMap<>())
+                      .computeIfAbsent(on, d -> new TreeMap<>())
+                      .merge(due.work(), 1, Integer::sum));
+    }
+    List<Month.OfPlace> places =
+        board.walk().stream()
+            .filter(place -> byPlace.containsKey(place.id()))
+            .map(
+                place ->
+                    new Month.OfPlace(
+                        place,
+                        byPlace.get(place.id()).entrySet().stream()
+                            .map(
+                                day -> new Month.Planned(day.getKey(), Month.words(day.getValue())))
+                            .toList()))
+            .toList();
+    return Month.of(month, board.today(), counts(board, first, last), places);
+  }
+
   /** Counts by kind of work for each day of the ribbon; pots first on days to come. */
   public Map<LocalDate, Map<Work, Integer>> counts(Board board, LocalDate first, LocalDate last) {
     Map<LocalDate, Map<Work, Integer>> counts = new TreeMap<>();
@@ -354,7 +386,9 @@ public class RoundService {
           .forEach(work -> of.merge(work, 1, Integer::sum));
     }
     if (first.isBefore(today)) {
-      for (JournalService.Time time : journal.times(first, today.minusDays(1))) {
+      LocalDate yesterday = today.minusDays(1);
+      for (JournalService.Time time :
+          journal.times(first, last.isBefore(yesterday) ? last : yesterday)) {
         time.note()
             .work()
             .ifPresent(work -> counts.get(scope.day(time.at())).merge(work, 1, Integer::sum));

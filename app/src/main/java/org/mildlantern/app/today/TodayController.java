@@ -85,6 +85,14 @@ class TodayController {
     return "today/doors";
   }
 
+  /** The work of a month, by day and by place. */
+  @Kept
+  @GetMapping("/today/month")
+  String month(@RequestParam(required = false) String month, Model model) {
+    model.addAttribute("month", rounds.month(Month.wished(month, scope.today())));
+    return "today/month";
+  }
+
   /** All plants that ask for their keeper. */
   @Kept
   @GetMapping("/today/asking")

@@ -72,7 +72,8 @@ class PotsOnTheRound implements RoundSource {
                 plant,
                 sure ? "water it" : WORDS.say("look-at", row.name(), at(plant, check)),
                 reason(check, sure, today))
-            .worked(check.working());
+            .worked(check.working())
+            .onPaper(check.drinkMl() == null ? null : WORDS.say("full-drink", check.drinkMl()));
     return isToday ? item.answered(answers(plant, check, row)) : item;
   }
 

@@ -12,9 +12,13 @@ import org.mildlantern.core.words.Words;
 
 /** Words for days, as all pages use them: {@code Sat 28 Nov}, {@code in 3 days}. */
 public record Days(LocalDate today, ZoneId zone) {
+  /** So many days off the day of the week is said too. */
+  private static final int NEAR_DAYS = 60;
+
   private static final Words WORDS = Words.of(Days.class);
 
   private static final DateTimeFormatter NEAR = format("EEE d MMM");
+  private static final DateTimeFormatter NEAR_YEAR = format("EEE d MMM yyyy");
   private static final DateTimeFormatter BRIEF = format("d MMM");
   private static final DateTimeFormatter FULL = format("d MMM yyyy");
   private static final DateTimeFormatter SPOKEN = format("EEEE d MMMM");
@@ -71,12 +75,16 @@ public record Days(LocalDate today, ZoneId zone) {
     return day.isBlank() ? null : When.day(day);
   }
 
+  /** A day with its weekday; with the year when it is not this one. */
   public String of(LocalDate day) {
     if (day == null) {
       return "";
     }
-    boolean near = Math.abs(ChronoUnit.DAYS.between(day, today)) < 200;
-    return near ? near(day) : full(day);
+    if (day.getYear() == today.getYear()) {
+      return near(day);
+    }
+    boolean near = Math.abs(ChronoUnit.DAYS.between(day, today)) < NEAR_DAYS;
+    return near ? NEAR_YEAR.format(day) : full(day);
   }
 
   public String of(Instant instant) {

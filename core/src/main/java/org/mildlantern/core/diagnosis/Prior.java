@@ -61,7 +61,10 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
     if (product > MOST_RAISE) {
       raises.add(
           new Raise(
-              Weight.Kind.CAP, "cap", "cap: records alone never decide", MOST_RAISE / product));
+              Weight.Kind.CAP,
+              "cap",
+              "held back: what is noted never decides without a look",
+              MOST_RAISE / product));
       product = MOST_RAISE;
     }
     double odds = base / (1 - base) * product;

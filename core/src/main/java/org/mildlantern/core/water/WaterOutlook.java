@@ -122,7 +122,10 @@ public record WaterOutlook(Days days, Water water, Wish wish, Basis basis) {
             WORDS.say("pace.known", 100 * story.now().paceError(), story.told())));
     steps.add(new Step("Demand today", String.format(Locale.ROOT, "%.2f", ahead[0])));
     steps.add(
-        new Step("Its wish", wish.label(), WORDS.say("wish", 100 * wish.threshold(), wish.harm())));
+        new Step(
+            "It is watered when",
+            wish.label(),
+            WORDS.say("wish", 100 * wish.threshold(), wish.harm())));
     steps.add(
         new Step(
             "Look when the chance of that is",

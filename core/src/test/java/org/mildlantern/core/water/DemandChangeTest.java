@@ -19,7 +19,7 @@ class DemandChangeTest {
     assertThat(change.words())
         .startsWith("Its place draws 2.")
         .contains("warmer, 21 °C after 14 °C")
-        .contains("more light, 8.0 mol a day after 4.0");
+        .contains("more light, 8.0 mol of light a day where it was 4.0");
   }
 
   @Test

@@ -1,0 +1,38 @@
+package org.mildlantern.app.know;
+
+import java.util.List;
+
+/** Pages that are found by what one wants to do. */
+enum Shortcut {
+  PETS("What is poisonous", "/know/pets", "poison", "toxic", "pets", "cats", "dogs", "children"),
+  MONTH("The month ahead", "/today/month", "holiday", "vacation", "away", "calendar", "plan"),
+  IMPORT(
+      "Bring in a list", "/plants/imports/new", "import", "csv", "spreadsheet", "paste", "table"),
+  ADD("Add a plant", "/plants/new", "new plant", "enter a plant"),
+  LIST("All plants", "/plants", "labels", "print a list", "move many", "log many", "archive"),
+  MIXING("Mixing", "/mixing", "sprayer", "jug", "dose", "bottle", "dilute", "cabinet"),
+  PASSWORD("Your account", "/settings#account", "password", "delete account", "sign out"),
+  WHERE("Where you are", "/settings", "time zone", "latitude", "town", "hemisphere");
+
+  private final String label;
+  private final String href;
+  private final List<String> words;
+
+  Shortcut(String label, String href, String... words) {
+    this.label = label;
+    this.href = href;
+    this.words = List.of(words);
+  }
+
+  String label() {
+    return label;
+  }
+
+  String href() {
+    return href;
+  }
+
+  List<String> words() {
+    return words;
+  }
+}
