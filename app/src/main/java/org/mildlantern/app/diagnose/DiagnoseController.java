@@ -61,12 +61,16 @@ class DiagnoseController {
   @PostMapping("/plants/{id}/diagnose/mark")
   String mark(
       @PathVariable Long id,
-      @RequestParam String node,
-      @RequestParam String state,
+      @RequestParam(defaultValue = "") String node,
+      @RequestParam(defaultValue = "") String state,
+      @RequestParam(defaultValue = "") String mark,
       @RequestParam(required = false) String part,
       Htmx htmx,
       Model model) {
-    return changed(() -> diagnose.mark(id, node, STATES.get(state)), id, part, htmx, model);
+    int blank = mark.indexOf(' ');
+    String sign = blank < 0 ? node : mark.substring(blank + 1);
+    Boolean there = STATES.get(blank < 0 ? state : mark.substring(0, blank));
+    return changed(() -> diagnose.mark(id, sign, there), id, part, htmx, model);
   }
 
   @PostMapping("/plants/{id}/diagnose/record")

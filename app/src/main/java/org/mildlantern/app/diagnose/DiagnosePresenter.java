@@ -6,10 +6,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.mildlantern.app.figure.Figures;
@@ -38,6 +40,11 @@ import org.springframework.stereotype.Component;
 /** Turns a look and its diagnosis into what the page shows. */
 @Component
 class DiagnosePresenter {
+  /** Signs of a part that are shown before the families, and so many that nothing is folded. */
+  private static final int LIKELY = 8;
+
+  private static final int UNFOLDED = 16;
+
   private static final Words WORDS = Words.of(DiagnosePresenter.class);
 
   private static final int CARDS = 5;
@@ -94,7 +101,7 @@ class DiagnosePresenter {
                 .toList(),
             part.id(),
             part.label(),
-            chips(lore.nodesOn(part), marked),
+            chips(lore.nodesOn(part), marked, diagnosis),
             state.findings().stream()
                 .map(
                     n ->
@@ -167,21 +174,59 @@ class DiagnosePresenter {
   }
 
   /**
-   * The signs of a part by family; a sign's place is named only where it can sit in several ways.
+   * The signs of a part: those that are marked or that the likeliest causes show first, the others
+   * by family, folded where they are many. A sign's place is named only where it can sit in several
+   * ways.
    */
-  private List<DiagnoseView.ChipGroup> chips(List<Node> nodes, Map<String, Boolean> marked) {
+  private List<DiagnoseView.ChipGroup> chips(
+      List<Node> nodes, Map<String, Boolean> marked, Diagnosis diagnosis) {
     Map<String, Long> ways =
         nodes.stream().collect(Collectors.groupingBy(n -> n.sign().id(), Collectors.counting()));
-    Map<String, List<DiagnoseView.Chip>> byFamily = new LinkedHashMap<>();
+    Set<Node> first = first(nodes, marked, diagnosis);
+    Map<String, List<DiagnoseView.Chip>> groups = new LinkedHashMap<>();
+    groups.put(WORDS.say("likely-here"), new ArrayList<>());
     for (Node node : nodes) {
       String label = ways.get(node.sign().id()) > 1 ? node.label() : node.sign().label();
-      byFamily
-          .computeIfAbsent(node.sign().family(), f -> new ArrayList<>())
+      String group =
+          first.contains(node)
+              ? WORDS.say("likely-here")
+              : SignFamilies.label(node.sign().family());
+      groups
+          .computeIfAbsent(group, g -> new ArrayList<>())
           .add(chip(node, label, marked.get(node.id())));
     }
-    return byFamily.entrySet().stream()
-        .map(e -> new DiagnoseView.ChipGroup(SignFamilies.label(e.getKey()), e.getValue()))
+    boolean few = nodes.size() <= UNFOLDED;
+    return groups.entrySet().stream()
+        .filter(group -> !group.getValue().isEmpty())
+        .map(
+            group ->
+                new DiagnoseView.ChipGroup(
+                    group.getKey(),
+                    few || group.getKey().equals(WORDS.say("likely-here")),
+                    group.getValue()))
         .toList();
+  }
+
+  /** What is marked, and what one may most expect to see by the causes as they rank now. */
+  private static Set<Node> first(
+      List<Node> nodes, Map<String, Boolean> marked, Diagnosis diagnosis) {
+    Map<String, Double> expected = new HashMap<>();
+    for (RankedCause ranked : diagnosis.ranking()) {
+      ranked
+          .cause()
+          .signs()
+          .forEach(
+              (node, level) ->
+                  expected.merge(node, ranked.probability() * level.probability(), Double::sum));
+    }
+    Set<Node> first =
+        nodes.stream()
+            .filter(node -> !marked.containsKey(node.id()) && expected.containsKey(node.id()))
+            .sorted(Comparator.comparingDouble(node -> -expected.get(node.id())))
+            .limit(LIKELY)
+            .collect(Collectors.toCollection(HashSet::new));
+    nodes.stream().filter(node -> marked.containsKey(node.id())).forEach(first::add);
+    return first;
   }
 
   private DiagnoseView.Chip chip(Node node, String label, Boolean state) {

@@ -46,11 +46,16 @@ record DiagnoseView(
   /** A part in the list; count of findings on it. */
   record PartLink(String id, String label, boolean chosen, int present) {}
 
-  /** The signs of one family on the chosen part. */
-  record ChipGroup(String label, List<Chip> chips) {}
+  /** The signs of one family on the chosen part, or those that are marked or likely there. */
+  record ChipGroup(String label, boolean open, List<Chip> chips) {}
 
   /** A sign that can be marked on the chosen part; state is present, absent or none. */
-  record Chip(String node, String label, String swatch, String state, String next) {}
+  record Chip(String node, String label, String swatch, String state, String next) {
+    /** What a tap posts. */
+    public String mark() {
+      return next + " " + node;
+    }
+  }
 
   /** A finding in the ledger. */
   record Ledger(

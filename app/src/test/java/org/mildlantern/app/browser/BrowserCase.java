@@ -167,6 +167,9 @@ abstract class BrowserCase {
   }
 
   protected void markChip(String node) {
+    page.locator("[id='chip-" + node + "']")
+        .evaluate(
+            "chip => { const family = chip.closest('details'); if (family) family.open = true; }");
     page.locator("[id='chip-" + node + "']").click();
     assertThat(page.locator("[id='chip-" + node + "']"))
         .hasClass(java.util.regex.Pattern.compile(".*present.*"));
