@@ -16,10 +16,10 @@
       let any = false;
       for (const chip of family.querySelectorAll(".chip")) {
         const fits = chip.textContent.toLowerCase().includes(wanted);
-        chip.classList.toggle("hidden", !fits);
+        chip.hidden = !fits;
         any ||= fits;
       }
-      family.classList.toggle("hidden", !any);
+      family.hidden = !any;
       if (wanted && any) family.open = true;
     }
   }

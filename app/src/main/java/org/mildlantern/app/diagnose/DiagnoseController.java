@@ -148,7 +148,7 @@ class DiagnoseController {
   private String panel(DiagnoseView view, Htmx htmx, Model model) {
     model.addAttribute("view", view);
     if (!htmx.on()) {
-      model.addAttribute("swatches", figures.swatches());
+      model.addAttribute("swatches", figures.swatches(view.subject().plant().form()));
     }
     return htmx.page("diagnose/page", "panel");
   }

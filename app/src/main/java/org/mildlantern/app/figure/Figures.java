@@ -41,8 +41,10 @@ public class Figures {
 
   private final Map<String, FigureData> figures = new TreeMap<>();
   private final Map<String, Swatch> swatches;
+  private final Knowledge knowledge;
 
   Figures(Knowledge knowledge) {
+    this.knowledge = knowledge;
     ObjectMapper yaml = new ObjectMapper(new YAMLFactory().enable(STRICT_DUPLICATE_DETECTION));
     for (GrowthForm form : knowledge.forms()) {
       if (form.figure()) {
@@ -77,6 +79,16 @@ public class Figures {
 
   public Collection<Swatch> swatches() {
     return swatches.values();
+  }
+
+  /** The textures of the signs that can be seen on plants of a form. */
+  public List<Swatch> swatches(GrowthForm form) {
+    Set<String> shown =
+        knowledge.signs().stream()
+            .filter(sign -> knowledge.occurs(sign.id(), null, form))
+            .map(this::swatch)
+            .collect(Collectors.toSet());
+    return swatches.values().stream().filter(one -> shown.contains(one.id())).toList();
   }
 
   /**
