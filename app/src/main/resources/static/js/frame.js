@@ -80,6 +80,9 @@
   document.addEventListener("htmx:beforeSwap", (e) => { if (e.detail.target.id === "shelf") out = e.detail.target.classList.contains("open"); });
   document.addEventListener("htmx:afterSwap", () => { if (out) { document.querySelector(".shelf")?.classList.add("open"); out = false; } });
 
+  // A photo that was taken is kept at once.
+  document.addEventListener("change", (e) => { if (e.target.matches("[data-snap]") && e.target.files.length) e.target.form.requestSubmit(); });
+
   // The browser's time zone tells roughly where its keeper is.
   document.addEventListener("DOMContentLoaded", () => document.querySelectorAll("[data-zone]").forEach((field) => {
     field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || "";

@@ -46,6 +46,7 @@ public class Assets extends OncePerRequestFilter {
           "css", "text/css;charset=utf-8",
           "js", "text/javascript;charset=utf-8",
           "svg", "image/svg+xml",
+          "webmanifest", "application/manifest+json",
           "woff2", "font/woff2",
           "txt", "text/plain;charset=utf-8");
 

@@ -47,6 +47,13 @@ class GateTest extends WebCase {
   }
 
   @Test
+  void theAppCanBeInstalled() throws Exception {
+    web.perform(fetch(assets.path("/manifest.webmanifest")))
+        .andExpect(status().isOk())
+        .andExpect(header().string("Content-Type", "application/manifest+json"));
+  }
+
+  @Test
   void bodiesThatAreTooLargeAreRefusedUnread() throws Exception {
     long large = 60L << 20;
     assertThat(statusOf("application/json", "/api/v1/diagnose", large, "{")).contains("413");
