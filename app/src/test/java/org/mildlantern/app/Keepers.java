@@ -79,6 +79,11 @@ public class Keepers {
     return as(keeper, () -> notes.write(plantId, line).orElseThrow().entry());
   }
 
+  /** A plant of which nothing but its name and place is known. */
+  public static PlantForm bare(PlaceView place, String name) {
+    return new PlantForm("", name, null, place.id(), null, null, null, null, null, null, null, "");
+  }
+
   /** A round plastic pot with holes. */
   public static Pot pot(double cm) {
     return new Pot(

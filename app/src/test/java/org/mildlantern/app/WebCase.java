@@ -4,6 +4,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import jakarta.servlet.http.Cookie;
+import java.util.function.Supplier;
 import org.mildlantern.app.keeper.SignedIn;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
@@ -45,6 +46,34 @@ public abstract class WebCase {
   /** Posts name and value pairs as a plain form. */
   protected ResultActions post(SignedIn keeper, String path, String... pairs) throws Exception {
     return web.perform(request(keeper, path, pairs));
+  }
+
+  /** Puts a bottle of soap with a label for sprays indoors into the cabinet. */
+  protected void soapBottle(SignedIn keeper, double ml, Supplier<Long> newest) throws Exception {
+    post(
+        keeper,
+        "/mixing/new",
+        "name",
+        "Soap",
+        "means",
+        "soap",
+        "amountLeft",
+        String.valueOf(ml),
+        "unit",
+        "ml");
+    post(
+        keeper,
+        "/mixing/" + newest.get() + "/rates",
+        "usedFor",
+        "indoors",
+        "printed",
+        "15 ml/L",
+        "as",
+        "15 ml/l",
+        "crop",
+        "INDOORS",
+        "method",
+        "SPRAY");
   }
 
   /** Posts as htmx does, for a fragment, and follows where it is sent. */

@@ -14,6 +14,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.today.WorkCounts;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Parts;
@@ -45,17 +46,24 @@ class FrameAdvice {
           Work.COLD, "cold to mind");
 
   private final RoundService rounds;
+  private final WorkCounts work;
   private final CollectionMemo memo;
   private final Scope scope;
   private final ShelfMaker shelves;
   private final Parts parts;
 
   FrameAdvice(
-      RoundService rounds, ShelfMaker shelves, Parts parts, CollectionMemo memo, Scope scope) {
+      RoundService rounds,
+      WorkCounts work,
+      ShelfMaker shelves,
+      Parts parts,
+      CollectionMemo memo,
+      Scope scope) {
     this.parts = parts;
     this.shelves = shelves;
     this.memo = memo;
     this.rounds = rounds;
+    this.work = work;
     this.scope = scope;
   }
 
@@ -108,7 +116,7 @@ class FrameAdvice {
     String days =
         memo.once(
             there ? "ribbon " + shown : "ribbon",
-            () -> ribbon(rounds.counts(board, first, last), today, shown));
+            () -> ribbon(work.of(board, first, last), today, shown));
     String shownUrl = request.getHeader(Htmx.SHOWN);
     Matcher plant = PLANT.matcher(shownUrl == null ? request.getRequestURI() : shownUrl);
     String shelf =

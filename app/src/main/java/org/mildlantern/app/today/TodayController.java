@@ -32,6 +32,7 @@ class TodayController {
   private final RoundService rounds;
   private final JournalService journal;
   private final RoundChoices choices;
+  private final WorkCounts work;
   private final PlantService plants;
   private final KeeperService keepers;
   private final Scope scope;
@@ -40,9 +41,11 @@ class TodayController {
       RoundService rounds,
       JournalService journal,
       RoundChoices choices,
+      WorkCounts work,
       PlantService plants,
       KeeperService keepers,
       Scope scope) {
+    this.work = work;
     this.plants = plants;
     this.keepers = keepers;
     this.rounds = rounds;
@@ -89,7 +92,7 @@ class TodayController {
   @Kept
   @GetMapping("/today/month")
   String month(@RequestParam(required = false) String month, Model model) {
-    model.addAttribute("month", rounds.month(Month.wished(month, scope.today())));
+    model.addAttribute("month", work.month(rounds.board(), Month.wished(month, scope.today())));
     return "today/month";
   }
 

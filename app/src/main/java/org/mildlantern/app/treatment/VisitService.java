@@ -13,7 +13,6 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.mixing.CabinetView;
 import org.mildlantern.app.mixing.Doses;
-import org.mildlantern.app.mixing.Vessels;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
@@ -50,7 +49,7 @@ class VisitService {
   private final TreatmentVisitRepository visits;
   private final VisitGround ground;
   private final CabinetService cabinet;
-  private final Vessels vessels;
+  private final Jugs jugs;
   private final Together together;
   private final CaseService cases;
   private final PlantService plants;
@@ -62,7 +61,7 @@ class VisitService {
       TreatmentVisitRepository visits,
       VisitGround ground,
       CabinetService cabinet,
-      Vessels vessels,
+      Jugs jugs,
       Together together,
       CaseService cases,
       PlantService plants,
@@ -72,7 +71,7 @@ class VisitService {
     this.visits = visits;
     this.ground = ground;
     this.cabinet = cabinet;
-    this.vessels = vessels;
+    this.jugs = jugs;
     this.together = together;
     this.cases = cases;
     this.plants = plants;
@@ -117,7 +116,7 @@ class VisitService {
               LocalDate day = dayOf(visit);
               MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.pot().cm()) : size;
               List<Together.Member> members = together.members(visit);
-              Jug jug = jug(members, means, pest, taken);
+              Jugs.Jug jug = jugs.of(members, means, pest, taken);
               return new VisitView(
                   new VisitView.Visit(
                       visit.id(),
@@ -144,29 +143,6 @@ class VisitService {
                           .map(member -> member(member, pest, means, day, seen))
                           .toList());
             });
-  }
-
-  /**
-   * What is mixed for all plants of a visit.
-   *
-   * @param litres of each means in one fill, by its id
-   * @param fills how many fills of the keeper's sprayer or can that makes; 1 where none is known
-   */
-  record Jug(Map<String, Double> litres, int fills) {}
-
-  private Jug jug(
-      List<Together.Member> members, List<Means> means, LifeCycle pest, MixVolume.Size size) {
-    Map<String, Double> all = new HashMap<>();
-    for (Together.Member member : members) {
-      PlantView plant = member.plant();
-      MixVolume.Size its = members.size() == 1 ? size : MixVolume.Size.ofPot(plant.pot().cm());
-      litres(means, plant, pest, its).forEach((id, litres) -> all.merge(id, litres, Double::sum));
-    }
-    double most = all.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-    double largest = vessels.litres().stream().mapToDouble(Double::doubleValue).max().orElse(most);
-    int fills = most <= 0 ? 1 : (int) Math.max(1, Math.ceil(most / largest - 1e-9));
-    all.replaceAll((id, litres) -> litres / fills);
-    return new Jug(all, fills);
   }
 
   private VisitView.Member member(
@@ -220,7 +196,7 @@ class VisitService {
       List<Means> means,
       PlantView plant,
       LifeCycle pest,
-      Jug jug,
+      Jugs.Jug jug,
       LocalDate day,
       VisitGround.Known known) {
     Map<String, Double> litres = jug.litres();
@@ -247,18 +223,6 @@ class VisitService {
 
   private static Doses.For what(PlantView plant, LifeCycle pest) {
     return new Doses.For(plant.place().kind() == PlaceKind.OUTDOOR, pest.id());
-  }
-
-  private static Map<String, Double> litres(
-      List<Means> means, PlantView plant, LifeCycle pest, MixVolume.Size size) {
-    Map<String, Double> litres = new HashMap<>();
-    for (Means one : means) {
-      if (one.product()) {
-        double each = MixVolume.of(one.as(pest.id()), size, plant.pot().cm());
-        litres.put(one.id(), MixVolume.total(List.of(each)) / 1000);
-      }
-    }
-    return litres;
   }
 
   private static Dilution dilution(Means means, double litres, List<CabinetView> bottles) {
@@ -355,7 +319,7 @@ class VisitService {
         (visit, plant) -> {
           List<Means> means = courses.means(visit);
           Map<String, Double> litres =
-              litres(
+              Jugs.litres(
                   means,
                   plant,
                   pests.get(visit.courseId()),

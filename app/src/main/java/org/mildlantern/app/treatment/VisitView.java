@@ -21,7 +21,7 @@ record VisitView(
     MixVolume.Size size,
     VisitGround.Seen seen,
     Work work,
-    VisitService.Jug jug,
+    Jugs.Jug jug,
     List<Member> members) {
   /**
    * A plant of a visit that is made on several.

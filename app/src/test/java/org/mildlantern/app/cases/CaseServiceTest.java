@@ -26,6 +26,7 @@ import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.Round;
 import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.today.WorkCounts;
 import org.mildlantern.core.diagnosis.Response.Outcome;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.round.PlaceKind;
@@ -39,6 +40,7 @@ class CaseServiceTest {
   @Autowired JournalService journal;
   @Autowired PlantNotes notes;
   @Autowired RoundService rounds;
+  @Autowired WorkCounts work;
   @Autowired TestClock clock;
 
   private SignedIn keeper;
@@ -107,7 +109,7 @@ class CaseServiceTest {
     Board board = as(rounds::board);
     assertThat(board.lamp(coleus)).isEqualTo(Lamp.LOW);
     Map<java.time.LocalDate, Map<Work, Integer>> counts =
-        as(() -> rounds.counts(board, Keepers.TODAY, Keepers.TODAY.plusDays(9)));
+        as(() -> work.of(board, Keepers.TODAY, Keepers.TODAY.plusDays(9)));
     assertThat(counts.get(opened.current().window().lookOn())).containsEntry(Work.LOOK, 1);
     clock.forward(Duration.ofDays(4));
     assertThat(as(rounds::board).lamp(coleus)).isEqualTo(Lamp.BRIGHT);

@@ -79,21 +79,8 @@ abstract class EveryRoute extends WebCase {
             .file(new MockMultipartFile("files", "a.jpg", "image/jpeg", Pictures.jpeg(40, 30)))
             .with(user(keeper))
             .with(csrf()));
-    post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "50", "unit", "ml");
+    soapBottle(keeper, 50, () -> newest(Of.BOTTLE, keeper));
     Long bottle = newest(Of.BOTTLE, keeper);
-    post(
-        keeper,
-        "/mixing/" + bottle + "/rates",
-        "usedFor",
-        "indoors",
-        "printed",
-        "15 ml/L",
-        "as",
-        "15 ml/l",
-        "crop",
-        "INDOORS",
-        "method",
-        "SPRAY");
     post(
         keeper,
         "/mixing/" + bottle + "/mix",

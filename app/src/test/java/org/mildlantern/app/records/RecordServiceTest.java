@@ -142,24 +142,7 @@ class RecordServiceTest {
   @Test
   void whatAFormLeavesOpenSaysNothing() {
     PlaceView shelf = keepers.place(keeper, "Bare shelf", PlaceKind.INDOOR);
-    PlantView plant =
-        keepers.as(
-            keeper,
-            () ->
-                plants.add(
-                    new PlantForm(
-                        "",
-                        "Ficus",
-                        null,
-                        shelf.id(),
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        "")));
+    PlantView plant = keepers.as(keeper, () -> plants.add(Keepers.bare(shelf, "Ficus")));
     assertThat(read(plant).circumstances().choices())
         .containsOnlyKeys("place-kind")
         .doesNotContainKeys("holes", "outer-pot", "stage", "near-draught", "near-lamp");
@@ -168,24 +151,7 @@ class RecordServiceTest {
 
   @Test
   void aStageThatNobodyNotedComesFromTheCalendarOfItsKind() {
-    PlantView plant =
-        keepers.as(
-            keeper,
-            () ->
-                plants.add(
-                    new PlantForm(
-                        "",
-                        "Pleione formosana",
-                        null,
-                        sill.id(),
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        "")));
+    PlantView plant = keepers.as(keeper, () -> plants.add(Keepers.bare(sill, "Pleione formosana")));
     PlantRecords records = read(plant);
     assertThat(records.circumstances().choices()).containsEntry("stage", "rest");
     assertThat(records.sources().get("stage")).startsWith("by the calendar");

@@ -25,6 +25,7 @@ import org.mildlantern.app.today.Round;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
 
 /** Several plants with one trouble: one visit list, one jug, one tick. */
 @AppTest
@@ -58,18 +59,13 @@ class TogetherTest extends WebCase {
     return "/cases/" + first.id() + "/treatment";
   }
 
+  private ResultActions take(PlantView... with) throws Exception {
+    String others = String.join(",", Stream.of(with).map(plant -> plant.id().toString()).toList());
+    return post(keeper, treatment(), "school", "soap-and-water", "size", "SOME", "with", others);
+  }
+
   private void takeTogether() throws Exception {
-    post(
-            keeper,
-            treatment(),
-            "school",
-            "soap-and-water",
-            "size",
-            "SOME",
-            "with",
-            three.get(1).id().toString(),
-            "with",
-            three.get(2).id().toString())
+    take(three.get(1), three.get(2))
         .andExpect(status().is3xxRedirection())
         .andExpect(flash().attribute("justAll", containsString("3 courses begun")));
   }
@@ -145,21 +141,7 @@ class TogetherTest extends WebCase {
 
   @Test
   void theJugIsForAllOfThemInFillsOfTheKeepersSprayer() throws Exception {
-    post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "90", "unit", "ml");
-    Long bottle = keepers.as(keeper, cabinet::all).get(0).id();
-    post(
-        keeper,
-        "/mixing/" + bottle + "/rates",
-        "usedFor",
-        "indoors",
-        "printed",
-        "15 ml/L",
-        "as",
-        "15 ml/l",
-        "crop",
-        "INDOORS",
-        "method",
-        "SPRAY");
+    soapBottle(keeper, 90, () -> keepers.as(keeper, cabinet::all).get(0).id());
     takeTogether();
     TreatmentVisit soap =
         underWay().get(0).visits().stream()
@@ -186,30 +168,14 @@ class TogetherTest extends WebCase {
   @Test
   void aPlantWithAnotherTroubleIsNotTakenAlong() throws Exception {
     open(three.get(1), "spider-mites");
-    post(
-            keeper,
-            treatment(),
-            "school",
-            "soap-and-water",
-            "size",
-            "SOME",
-            "with",
-            three.get(1).id().toString())
+    take(three.get(1))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("has another case open")));
     assertThat(underWay()).isEmpty();
     SignedIn stranger = keepers.make();
     PlantView theirs =
         keepers.plant(stranger, keepers.place(stranger, "Sill", PlaceKind.INDOOR), "Vanda");
-    post(
-        keeper,
-        treatment(),
-        "school",
-        "soap-and-water",
-        "size",
-        "SOME",
-        "with",
-        theirs.id().toString());
+    take(theirs);
     assertThat(underWay()).hasSize(1);
   }
 
@@ -223,15 +189,7 @@ class TogetherTest extends WebCase {
             .getResponse()
             .getContentAsString();
     assertThat(withFern).contains("1 more treated with it").isNotEqualTo(alone);
-    post(
-        keeper,
-        treatment(),
-        "school",
-        "soap-and-water",
-        "size",
-        "SOME",
-        "with",
-        fern.id().toString());
+    take(fern);
     assertThat(underWay())
         .allSatisfy(
             course ->

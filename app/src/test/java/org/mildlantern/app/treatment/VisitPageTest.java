@@ -86,21 +86,7 @@ class VisitPageTest extends WebCase {
   }
 
   private void soapBottle() throws Exception {
-    post(keeper, "/mixing/new", "name", "Soap", "means", "soap", "amountLeft", "50", "unit", "ml");
-    Long id = keepers.as(keeper, cabinet::all).get(0).id();
-    post(
-        keeper,
-        "/mixing/" + id + "/rates",
-        "usedFor",
-        "indoors",
-        "printed",
-        "15 ml/L",
-        "as",
-        "15 ml/l",
-        "crop",
-        "INDOORS",
-        "method",
-        "SPRAY");
+    soapBottle(keeper, 50, () -> keepers.as(keeper, cabinet::all).get(0).id());
   }
 
   @Test
