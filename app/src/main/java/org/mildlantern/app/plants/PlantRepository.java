@@ -7,6 +7,9 @@ import org.mildlantern.app.keeper.CollectionRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PlantRepository extends CollectionRepository<Plant> {
+  @Query("select p from Plant p where p.id in :ids")
+  List<Plant> byIds(Collection<Long> ids);
+
   @Query("select p from Plant p where p.code in :codes")
   List<Plant> coded(Collection<String> codes);
 

@@ -157,6 +157,15 @@ public class PlantService {
     return plants.byId(id).map(plant -> view(plant, placesById()));
   }
 
+  /** The plants that have these ids, archived ones too, by id. */
+  @Transactional(readOnly = true)
+  public Map<Long, PlantView> find(Collection<Long> ids) {
+    return ids.isEmpty()
+        ? Map.of()
+        : views(plants.byIds(ids)).stream()
+            .collect(Collectors.toMap(PlantView::id, Function.identity()));
+  }
+
   @Transactional(readOnly = true)
   public Optional<PlantForm> form(Long id) {
     return plants.byId(id).map(PlantForm::of);

@@ -75,7 +75,7 @@ class ContactsOnTheRound implements RoundSource {
     return new Party(
         "contacts-" + contact.cause().id(),
         plants -> WORDS.say("look-over", plants, pest),
-        WORDS.say("stood-near", contact.days()),
+        WORDS.say("stood-near"),
         "/places/" + contact.plant().place().id() + "/pest-looks?cause=" + contact.cause().id(),
         WORDS.say("nothing-else"),
         WORDS.say("found-on"),

@@ -29,7 +29,9 @@ public class Answered {
 
   /** Says what an answer for many wrote, with the way to undo all of it. */
   public void sayAll(List<Entry> entries, String words, RedirectAttributes flash) {
-    if (!entries.isEmpty()) {
+    if (entries.isEmpty()) {
+      flash.addFlashAttribute("said", words);
+    } else {
       flash.addFlashAttribute("justAll", words);
       flash.addFlashAttribute(
           "justMany",

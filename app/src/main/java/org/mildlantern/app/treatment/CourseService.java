@@ -182,14 +182,14 @@ public class CourseService {
                             : "This school has no course that all of them bear; treat fewer"
                                 + " together, or choose another school."));
     List<Entry> entries = new ArrayList<>();
-    List<TreatmentVisit> first = begin(ground.kase(), asked, course, null, entries);
+    List<TreatmentVisit> first = begin(ground.kase(), ground.plant(), asked, course, null, entries);
     for (PlantView other : others) {
       CaseView its =
           cases
               .openOf(other.id())
               .or(() -> cases.open(other.id(), ground.kase().cause().id()))
               .orElseThrow(() -> new IllegalArgumentException(other.name() + " cannot have that."));
-      begin(its, asked, course, first, entries);
+      begin(its, other, asked, course, first, entries);
     }
     return entries;
   }
@@ -201,6 +201,7 @@ public class CourseService {
    */
   private List<TreatmentVisit> begin(
       CaseView kase,
+      PlantView plant,
       Offers.Asked asked,
       Course course,
       List<TreatmentVisit> first,
@@ -214,7 +215,6 @@ public class CourseService {
                 "begun", school.label().toLowerCase(), course.visits().size(), rhythm(course)));
     entries.add(entry);
     LocalDate today = scope.today();
-    PlantView plant = plants.find(kase.plantId()).orElseThrow();
     TreatmentCourse saved =
         courses.save(
             new TreatmentCourse(
@@ -224,7 +224,7 @@ public class CourseService {
                 school.id(),
                 asked.said().size().number(asked.ground().pest()),
                 plant.place().warmth(),
-                asked.takes(),
+                asked.takes(plant),
                 today,
                 entry.id()));
     List<TreatmentVisit> its = new ArrayList<>();

@@ -1,7 +1,8 @@
 package org.mildlantern.app.treatment;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.mildlantern.app.cases.CaseService;
@@ -71,8 +72,12 @@ class Offers {
 
   /** A case as its keeper says it is, with all that its offers rest on, read once. */
   record Asked(
-      Ground ground, List<PlantView> others, Said said, LeafWetness wet, VisitGround.Known known) {
-    /** What becomes of it; of plants in several places, in the warmest. */
+      Ground ground,
+      List<PlantView> others,
+      Said said,
+      Map<Long, LeafWetness> wet,
+      VisitGround.Known known) {
+    /** What becomes of it; of several plants, in the warmest place and on the wettest leaf. */
     Outlook outlook() {
       return new Outlook(ground.pest(), warmest(), said.size().number(ground.pest()), takes());
     }
@@ -88,14 +93,18 @@ class Offers {
       return Stream.concat(Stream.of(ground.plant()), others.stream()).toList();
     }
 
-    /** How much of a disease's usual spread takes hold. */
-    double takes() {
-      return wet.takes(ground.pest(), ground.celsius());
+    private double takes() {
+      return plants().stream().mapToDouble(this::takes).max().orElseThrow();
+    }
+
+    /** How much of a disease's usual spread takes hold on a plant. */
+    double takes(PlantView plant) {
+      return wet.get(plant.id()).takes(ground.pest(), plant.place().warmth());
     }
 
     /** How wet its leaves are and what that means for the disease, in words; empty for pests. */
     String wetness() {
-      return wet.words(ground.pest(), ground.celsius());
+      return wet.get(ground.plant().id()).words(ground.pest(), ground.celsius());
     }
 
     /** How often a means may be used here, by the keeper's label where it is stricter. */
@@ -132,10 +141,10 @@ class Offers {
    */
   Asked ask(Ground ground, List<PlantView> others, Said said) {
     PlantView plant = ground.plant();
-    List<Long> ids = new ArrayList<>(List.of(plant.id()));
-    others.forEach(other -> ids.add(other.id()));
-    return new Asked(
-        ground, others, said, wetting.of(plant, said.wetted(plant)), visitGround.known(ids));
+    Map<Long, LeafWetness> wet = new HashMap<>();
+    wet.put(plant.id(), wetting.of(plant, said.wetted(plant)));
+    others.forEach(other -> wet.put(other.id(), wetting.of(other, Wetting.usual(other))));
+    return new Asked(ground, others, said, wet, visitGround.known(wet.keySet()));
   }
 
   /** What each school would do for this plant. */

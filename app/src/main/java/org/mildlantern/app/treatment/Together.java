@@ -2,10 +2,12 @@ package org.mildlantern.app.treatment;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantService;
@@ -48,16 +50,16 @@ class Together {
   /** Plants to choose from, those with a case of the same first. */
   List<Candidate> candidates(CaseView kase, List<ContactLooks.Watch> watches, List<Long> chosen) {
     Map<Long, CaseView> open = cases.open();
+    Set<Long> treated = treated();
     List<Candidate> all = new ArrayList<>();
     for (PlantView plant : plants.byName()) {
       CaseView its = open.get(plant.id());
       if (its != null && !its.id().equals(kase.id()) && isSame(its, kase)) {
-        boolean treated = courses.openOf(its.id()).isPresent();
         all.add(
             new Candidate(
                 plant,
                 WORDS.say("has-it", its.number()),
-                treated ? "treated already" : null,
+                treated.contains(its.id()) ? "treated already" : null,
                 chosen.contains(plant.id())));
       }
     }
@@ -76,6 +78,11 @@ class Together {
     return all;
   }
 
+  /** Cases that have a course under way. */
+  private Set<Long> treated() {
+    return courses.open().stream().map(TreatmentCourse::caseId).collect(Collectors.toSet());
+  }
+
   private static boolean isSame(CaseView one, CaseView other) {
     return one.cause().id().equals(other.cause().id());
   }
@@ -86,18 +93,23 @@ class Together {
    * @throws IllegalArgumentException when one cannot be treated with the case
    */
   List<PlantView> chosen(CaseView kase, List<Long> ids) {
+    if (ids.isEmpty()) {
+      return List.of();
+    }
     Map<Long, CaseView> open = cases.open();
+    Map<Long, PlantView> found = plants.find(ids);
+    Set<Long> treated = treated();
     List<PlantView> chosen = new ArrayList<>();
     for (Long id : ids.stream().distinct().toList()) {
-      PlantView plant = plants.find(id).filter(one -> !one.archived()).orElse(null);
-      if (plant == null || plant.id().equals(kase.plantId())) {
+      PlantView plant = found.get(id);
+      if (plant == null || plant.archived() || id.equals(kase.plantId())) {
         continue;
       }
       CaseView its = open.get(id);
       if (its != null && !isSame(its, kase)) {
         throw new IllegalArgumentException(WORDS.say("other-case", plant.name(), plant.code()));
       }
-      if (its != null && courses.openOf(its.id()).isPresent()) {
+      if (its != null && treated.contains(its.id())) {
         throw new IllegalArgumentException(WORDS.say("has-course", plant.name(), plant.code()));
       }
       chosen.add(plant);
@@ -107,40 +119,58 @@ class Together {
 
   /** The plants whose visits go together with those of a course, its own left out. */
   List<PlantView> with(TreatmentCourse course) {
-    return course.partyId() == null
-        ? List.of()
-        : courses.ofParty(course.partyId()).stream()
+    if (course.partyId() == null) {
+      return List.of();
+    }
+    List<Long> others =
+        courses.ofParty(course.partyId()).stream()
             .filter(other -> !other.id().equals(course.id()))
-            .flatMap(other -> plants.find(other.plantId()).stream())
+            .map(TreatmentCourse::plantId)
             .toList();
+    Map<Long, PlantView> found = plants.find(others);
+    return others.stream().map(found::get).toList();
   }
 
-  /** A visit of one plant among those that go together. */
-  record Member(TreatmentVisit visit, PlantView plant) {}
+  /** A visit of one plant. */
+  record Member(TreatmentVisit visit, TreatmentCourse course, PlantView plant) {}
 
-  /** The visits that are to be made together with one, itself first; it alone when it is single. */
+  /** A visit by itself. */
+  Member alone(TreatmentVisit visit) {
+    TreatmentCourse course = courses.byId(visit.courseId()).orElseThrow();
+    return new Member(visit, course, plants.find(course.plantId()).orElseThrow());
+  }
+
+  /**
+   * The visits to come that are to be made together with one, on its day, its own first if it is to
+   * come; only its own when it is single.
+   */
   List<Member> members(TreatmentVisit visit) {
-    Stream<TreatmentVisit> all =
-        visit.togetherId() == null
-            ? Stream.of(visit)
-            : Stream.concat(
-                Stream.of(visit),
-                visits.together(visit.togetherId()).stream()
-                    .filter(other -> !other.id().equals(visit.id())));
-    return all.filter(one -> one.id().equals(visit.id()) || isToCome(one, visit.plannedOn()))
-        .flatMap(one -> plant(one).map(plant -> new Member(one, plant)).stream())
+    if (visit.togetherId() == null) {
+      return isToCome(visit, visit.plannedOn()) ? List.of(alone(visit)) : List.of();
+    }
+    List<TreatmentVisit> all =
+        visits.together(visit.togetherId()).stream()
+            .filter(one -> isToCome(one, visit.plannedOn()))
+            .sorted(Comparator.comparing(one -> !one.id().equals(visit.id())))
+            .toList();
+    Map<Long, TreatmentCourse> open =
+        courses.byIds(all.stream().map(TreatmentVisit::courseId).toList()).stream()
+            .filter(TreatmentCourse::open)
+            .collect(Collectors.toMap(TreatmentCourse::id, Function.identity()));
+    Map<Long, PlantView> found =
+        plants.find(open.values().stream().map(TreatmentCourse::plantId).toList());
+    return all.stream()
+        .filter(one -> open.containsKey(one.courseId()))
+        .map(
+            one -> {
+              TreatmentCourse course = open.get(one.courseId());
+              return new Member(one, course, found.get(course.plantId()));
+            })
+        .filter(member -> !member.plant().archived())
         .toList();
   }
 
   private static boolean isToCome(TreatmentVisit one, LocalDate day) {
     return one.state() == TreatmentVisit.State.PLANNED && one.plannedOn().equals(day);
-  }
-
-  private Optional<PlantView> plant(TreatmentVisit visit) {
-    return courses
-        .byId(visit.courseId())
-        .filter(TreatmentCourse::open)
-        .flatMap(course -> plants.find(course.plantId()))
-        .filter(plant -> !plant.archived());
   }
 }

@@ -13,6 +13,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -25,6 +26,7 @@ class VisitController {
 
   private static final double COLDEST = -30;
   private static final double WARMEST = 60;
+  private static final int LONGEST_REASON = 250;
 
   private final VisitService visits;
   private final CourseService courses;
@@ -39,71 +41,67 @@ class VisitController {
     this.answered = answered;
   }
 
+  /** What the keeper says of the day, as it was typed. */
+  record Said(String celsius, Boolean sun, Boolean soft, Boolean weak) {
+    VisitGround.Seen seen() {
+      Double degrees = celsius == null ? null : degrees(celsius).orElse(null);
+      return new VisitGround.Seen(degrees, yes(sun), yes(soft), yes(weak));
+    }
+
+    private static boolean yes(Boolean said) {
+      return Boolean.TRUE.equals(said);
+    }
+  }
+
   @GetMapping("/visits/{id}")
   String show(
       @PathVariable Long id,
       @RequestParam(required = false) MixVolume.Size size,
-      @RequestParam(defaultValue = "") String celsius,
-      @RequestParam(defaultValue = "false") boolean sun,
-      @RequestParam(defaultValue = "false") boolean soft,
-      @RequestParam(defaultValue = "false") boolean weak,
+      @ModelAttribute("saw") Said said,
       Model model) {
-    return page(id, size, seen(celsius, sun, soft, weak, model), model);
-  }
-
-  private static VisitGround.Seen seen(
-      String celsius, boolean sun, boolean soft, boolean weak, Model model) {
-    Double degrees = null;
-    if (!celsius.isBlank()) {
-      degrees = degrees(celsius).orElse(null);
-      if (degrees == null) {
-        model.addAttribute("seenProblem", "A temperature between −30 and 60 °C, please.");
-      }
-    }
-    model.addAttribute("typedCelsius", celsius);
-    return new VisitGround.Seen(degrees, sun, soft, weak);
+    return page(id, size, said, model);
   }
 
   private static Optional<Double> degrees(String text) {
     return Typed.decimal(text).filter(d -> d >= COLDEST && d <= WARMEST);
   }
 
-  private String page(Long id, MixVolume.Size size, VisitGround.Seen seen, Model model) {
-    model.addAttribute("v", visits.show(id, size, seen).orElseThrow(Web::missing));
+  private String page(Long id, MixVolume.Size size, Said said, Model model) {
+    if (said.celsius() != null && !said.celsius().isBlank() && said.seen().celsius() == null) {
+      model.addAttribute("seenProblem", "A temperature between −30 and 60 °C, please.");
+    }
+    model.addAttribute("typedCelsius", said.celsius());
+    model.addAttribute("v", visits.show(id, size, said.seen()).orElseThrow(Web::missing));
     model.addAttribute("sizes", MixVolume.Size.values());
     return "treatment/visit";
+  }
+
+  /** What is answered to a visit. */
+  record Answer(String reason, String from) {
+    String why() {
+      return reason == null ? "" : reason;
+    }
   }
 
   @PostMapping("/visits/{id}")
   String answer(
       @PathVariable Long id,
       @RequestParam boolean done,
-      @RequestParam(defaultValue = "") String reason,
-      @RequestParam(required = false) String from,
-      @RequestParam(defaultValue = "") String celsius,
-      @RequestParam(defaultValue = "false") boolean sun,
-      @RequestParam(defaultValue = "false") boolean soft,
-      @RequestParam(defaultValue = "false") boolean weak,
+      @ModelAttribute("answer") Answer answer,
+      @ModelAttribute("saw") Said said,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
-    Long kase = courses.caseOf(id).orElseThrow(Web::missing);
-    VisitGround.Seen seen = seen(celsius, sun, soft, weak, model);
-    if (reason.length() > 250) {
-      return refused(
-          id, seen, reason.substring(0, 250), "At most 250 characters.", response, model);
-    }
-    try {
-      Optional<Entry> entry = done ? visits.done(id, reason, seen) : visits.skip(id, reason);
-      entry.ifPresentOrElse(
-          said -> answered.say(said, flash),
-          () -> flash.addFlashAttribute("said", "That visit was answered already."));
-    } catch (VisitService.Blocked e) {
-      return refused(id, seen, reason, e.getMessage(), response, model);
-    } catch (IllegalStateException e) {
-      flash.addFlashAttribute("said", e.getMessage());
-    }
-    return "course".equals(from) ? "redirect:/cases/" + kase + "/treatment" : "redirect:/today";
+    return take(
+        id,
+        answer,
+        said,
+        () ->
+            (done ? visits.done(id, answer.why(), said.seen()) : visits.skip(id, answer.why()))
+                .ifPresentOrElse(
+                    entry -> answered.say(entry, flash),
+                    () -> flash.addFlashAttribute("said", "That visit was answered already.")),
+        new To(response, flash, model));
   }
 
   /** The visits that go together are done, but for some plants. */
@@ -112,40 +110,49 @@ class VisitController {
       @PathVariable Long id,
       @RequestParam(name = "plants", defaultValue = "") List<Long> on,
       @RequestParam(defaultValue = "") List<Long> but,
-      @RequestParam(defaultValue = "") String reason,
-      @RequestParam(required = false) String from,
-      @RequestParam(defaultValue = "") String celsius,
-      @RequestParam(defaultValue = "false") boolean sun,
-      @RequestParam(defaultValue = "false") boolean soft,
-      @RequestParam(defaultValue = "false") boolean weak,
+      @ModelAttribute("answer") Answer answer,
+      @ModelAttribute("saw") Said said,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
-    Long kase = courses.caseOf(id).orElseThrow(Web::missing);
-    VisitGround.Seen seen = seen(celsius, sun, soft, weak, model);
-    String why = reason.length() > 250 ? reason.substring(0, 250) : reason;
-    try {
-      List<Entry> entries = visits.doneTogether(id, on, but, why, seen);
-      answered.sayAll(entries, WORDS.say("treated-together", entries.size()), flash);
-    } catch (VisitService.Blocked e) {
-      return refused(id, seen, why, e.getMessage(), response, model);
-    } catch (IllegalStateException e) {
-      flash.addFlashAttribute("said", e.getMessage());
-    }
-    return "course".equals(from) ? "redirect:/cases/" + kase + "/treatment" : "redirect:/today";
+    return take(
+        id,
+        answer,
+        said,
+        () -> {
+          List<Entry> entries = visits.doneTogether(id, on, but, answer.why(), said.seen());
+          answered.sayAll(entries, WORDS.say("treated-together", entries.size()), flash);
+        },
+        new To(response, flash, model));
   }
 
-  private String refused(
-      Long id,
-      VisitGround.Seen seen,
-      String reason,
-      String problem,
-      HttpServletResponse response,
-      Model model) {
-    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    model.addAttribute("problem", problem);
-    model.addAttribute("typedReason", reason);
-    return page(id, null, seen, model);
+  /** Where what comes of an answer is told. */
+  private record To(HttpServletResponse response, RedirectAttributes flash, Model model) {}
+
+  private String take(Long id, Answer answer, Said said, Runnable act, To to) {
+    Long kase = courses.caseOf(id).orElseThrow(Web::missing);
+    String why = answer.why();
+    if (why.length() > LONGEST_REASON) {
+      return refused(
+          id, said, why.substring(0, LONGEST_REASON), WORDS.say("long", LONGEST_REASON), to);
+    }
+    try {
+      act.run();
+    } catch (VisitService.Blocked e) {
+      return refused(id, said, why, e.getMessage(), to);
+    } catch (IllegalStateException e) {
+      to.flash.addFlashAttribute("said", e.getMessage());
+    }
+    return "course".equals(answer.from())
+        ? "redirect:/cases/" + kase + "/treatment"
+        : "redirect:/today";
+  }
+
+  private String refused(Long id, Said said, String reason, String problem, To to) {
+    to.response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    to.model.addAttribute("problem", problem);
+    to.model.addAttribute("typedReason", reason);
+    return page(id, null, said, to.model);
   }
 
   @PostMapping("/visits/{id}/mix")
@@ -153,13 +160,14 @@ class VisitController {
       @PathVariable Long id,
       @RequestParam String means,
       @RequestParam(required = false) MixVolume.Size size,
+      @ModelAttribute("saw") Said said,
       HttpServletResponse response,
       RedirectAttributes flash,
       Model model) {
     courses.caseOf(id).orElseThrow(Web::missing);
     try {
       visits
-          .mix(id, means, size)
+          .mix(id, means, size, said.seen())
           .ifPresentOrElse(
               mixed -> flash.addFlashAttribute("mixed", mixed),
               () -> flash.addFlashAttribute("said", "There is no labelled bottle for it."));
@@ -167,7 +175,7 @@ class VisitController {
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("mixProblem", e.getMessage());
-      return page(id, size, VisitGround.Seen.NOTHING, model);
+      return page(id, size, said, model);
     }
   }
 

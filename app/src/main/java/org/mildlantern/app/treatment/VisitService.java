@@ -3,24 +3,24 @@ package org.mildlantern.app.treatment;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.mixing.CabinetService;
 import org.mildlantern.app.mixing.CabinetView;
 import org.mildlantern.app.mixing.Doses;
-import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.LifeCycle;
 import org.mildlantern.core.knowledge.Means;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.label.LabelUse;
-import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.Dose;
 import org.mildlantern.core.treatment.MixVolume;
@@ -52,7 +52,6 @@ class VisitService {
   private final Jugs jugs;
   private final Together together;
   private final CaseService cases;
-  private final PlantService plants;
   private final Remedies remedies;
   private final Scope scope;
 
@@ -64,7 +63,6 @@ class VisitService {
       Jugs jugs,
       Together together,
       CaseService cases,
-      PlantService plants,
       Remedies remedies,
       Scope scope) {
     this.courses = courses;
@@ -74,7 +72,6 @@ class VisitService {
     this.jugs = jugs;
     this.together = together;
     this.cases = cases;
-    this.plants = plants;
     this.remedies = remedies;
     this.scope = scope;
   }
@@ -99,92 +96,96 @@ class VisitService {
    */
   @Transactional(readOnly = true)
   Optional<VisitView> show(Long visitId, MixVolume.Size size, VisitGround.Seen seen) {
-    return visits.byId(visitId).flatMap(visit -> show(visit, size, seen));
+    return visits.byId(visitId).map(visit -> show(visit, size, seen));
   }
 
-  private Optional<VisitView> show(
-      TreatmentVisit visit, MixVolume.Size size, VisitGround.Seen seen) {
-    CourseService.Picked picked = courses.withVisits(visit.courseId());
-    TreatmentCourse course = picked.course();
-    return plants
-        .find(course.plantId())
-        .map(
-            plant -> {
-              List<Means> means = courses.means(visit);
-              LifeCycle pest = remedies.pests().find(course.pest()).orElseThrow();
-              VisitGround.Known known = ground.known(List.of(plant.id()));
-              LocalDate day = dayOf(visit);
-              MixVolume.Size taken = size == null ? MixVolume.Size.ofPot(plant.pot().cm()) : size;
-              List<Together.Member> members = together.members(visit);
-              Jugs.Jug jug = jugs.of(members, means, pest, taken);
-              return new VisitView(
-                  new VisitView.Visit(
-                      visit.id(),
-                      1 + picked.visits().indexOf(visit),
-                      picked.visits().size(),
-                      visit.day(),
-                      visit.state().name().toLowerCase(Locale.ROOT),
-                      visit.reason()),
-                  cases.find(course.caseId()).orElseThrow(),
-                  plant,
-                  courses.school(course).label(),
-                  taken,
-                  seen,
-                  new VisitView.Work(
-                      steps(means, plant, pest, jug, day, known),
-                      visit.state() == TreatmentVisit.State.PLANNED
-                          ? ground.checks(plant, pest, means, day, seen, known)
-                          : List.of(),
-                      Safety.of(means)),
-                  jug,
-                  members.size() < 2
-                      ? List.of()
-                      : members.stream()
-                          .map(member -> member(member, pest, means, day, seen))
-                          .toList());
-            });
+  private VisitView show(TreatmentVisit visit, MixVolume.Size size, VisitGround.Seen seen) {
+    Together.Member own = together.alone(visit);
+    List<Together.Member> party =
+        Optional.of(together.members(visit))
+            .filter(members -> members.contains(own))
+            .orElse(List.of(own));
+    TreatmentCourse course = own.course();
+    List<TreatmentVisit> all = courses.withVisits(course.id()).visits();
+    List<Means> means = courses.means(visit);
+    LifeCycle pest = remedies.pests().find(course.pest()).orElseThrow();
+    VisitGround.Known known = known(party);
+    Map<Together.Member, List<VisitCheck>> checks = new LinkedHashMap<>();
+    party.forEach(member -> checks.put(member, checks(member, seen, known)));
+    List<Jugs.Portion> portions =
+        party.stream()
+            .map(
+                member ->
+                    size != null && member.equals(own)
+                        ? new Jugs.Portion(member.plant(), size)
+                        : usual(member.plant()))
+            .toList();
+    Jugs.Jug jug = jugs.of(ready(portions, List.copyOf(checks.values())), means, pest);
+    return new VisitView(
+        new VisitView.Visit(
+            visit.id(),
+            1 + all.indexOf(visit),
+            all.size(),
+            visit.day(),
+            visit.state().name().toLowerCase(Locale.ROOT),
+            visit.reason()),
+        cases.find(course.caseId()).orElseThrow(),
+        own.plant(),
+        courses.school(course).label(),
+        portions.get(0).size(),
+        seen,
+        new VisitView.Work(
+            steps(means, own.plant(), pest, jug, dayOf(visit), known),
+            checks.get(own),
+            Safety.of(means)),
+        jug,
+        party.size() < 2 ? List.of() : members(portions, List.copyOf(checks.values())));
   }
 
-  private VisitView.Member member(
-      Together.Member member,
-      LifeCycle pest,
-      List<Means> means,
-      LocalDate day,
-      VisitGround.Seen seen) {
-    PlantView plant = member.plant();
-    return new VisitView.Member(
-        plant,
-        MixVolume.Size.ofPot(plant.pot().cm()).label(),
-        ground.checks(plant, pest, means, day, seen, ground.known(List.of(plant.id()))).stream()
-            .filter(VisitCheck::blocks)
-            .map(VisitCheck::reason)
-            .findFirst()
-            .orElse(null));
+  private static Jugs.Portion usual(PlantView plant) {
+    return new Jugs.Portion(plant, MixVolume.Size.ofPot(plant.pot().cm()));
+  }
+
+  /** The portions that nothing blocks; all when each is blocked. */
+  private static List<Jugs.Portion> ready(
+      List<Jugs.Portion> portions, List<List<VisitCheck>> checks) {
+    List<Jugs.Portion> ready =
+        IntStream.range(0, portions.size())
+            .filter(i -> checks.get(i).stream().noneMatch(VisitCheck::blocks))
+            .mapToObj(portions::get)
+            .toList();
+    return ready.isEmpty() ? portions : ready;
   }
 
   /**
-   * Takes the visits that go together as done today, but for some plants.
-   *
-   * @param on plants that were to be treated, or empty for all
-   * @param but those of them that were not
-   * @throws Blocked when something speaks against one of them and no reason is given
+   * The plants with what speaks against each; cautions that hold for the first are not repeated.
    */
-  List<Entry> doneTogether(
-      Long visitId, List<Long> on, List<Long> but, String reason, VisitGround.Seen seen) {
-    List<Entry> entries = new ArrayList<>();
-    for (Together.Member member : visits.byId(visitId).map(together::members).orElse(List.of())) {
-      Long plant = member.plant().id();
-      if ((on.isEmpty() || on.contains(plant)) && !but.contains(plant)) {
-        try {
-          done(member.visit().id(), reason, seen).ifPresent(entries::add);
-        } catch (Blocked e) {
-          throw new Blocked(
-              WORDS.say(
-                  "blocked-on", member.plant().name(), member.plant().code(), e.getMessage()));
-        }
-      }
-    }
-    return entries;
+  private static List<VisitView.Member> members(
+      List<Jugs.Portion> portions, List<List<VisitCheck>> checks) {
+    return IntStream.range(0, portions.size())
+        .mapToObj(
+            i ->
+                new VisitView.Member(
+                    portions.get(i).plant(),
+                    portions.get(i).size().label(),
+                    checks.get(i).stream()
+                        .filter(check -> check.blocks() || !checks.get(0).contains(check))
+                        .toList()))
+        .toList();
+  }
+
+  private VisitGround.Known known(List<Together.Member> party) {
+    return ground.known(party.stream().map(member -> member.plant().id()).toList());
+  }
+
+  /** What speaks against a visit to come. */
+  private List<VisitCheck> checks(
+      Together.Member member, VisitGround.Seen seen, VisitGround.Known known) {
+    TreatmentVisit visit = member.visit();
+    LifeCycle pest = remedies.pests().find(member.course().pest()).orElseThrow();
+    return visit.state() == TreatmentVisit.State.PLANNED
+        ? ground.checks(member.plant(), pest, courses.means(visit), dayOf(visit), seen, known)
+        : List.of();
   }
 
   private LocalDate dayOf(TreatmentVisit visit) {
@@ -201,8 +202,7 @@ class VisitService {
       VisitGround.Known known) {
     Map<String, Double> litres = jug.litres();
     List<CabinetView> bottles = cabinet.all();
-    Map<String, CabinetView.Dosed> doses =
-        Doses.of(means, litres, what(plant, pest), bottles, cabinet.gauges());
+    Map<String, CabinetView.Dosed> doses = Jugs.doses(means, jug, pest, bottles, cabinet.gauges());
     Map<String, Patch> patches = known.tests(plant.id());
     List<VisitView.Step> steps = new ArrayList<>();
     for (Means one : means) {
@@ -219,10 +219,6 @@ class VisitService {
               one.use().patch() && patches.getOrDefault(one.id(), Patch.NONE) == Patch.NONE));
     }
     return steps;
-  }
-
-  private static Doses.For what(PlantView plant, LifeCycle pest) {
-    return new Doses.For(plant.place().kind() == PlaceKind.OUTDOOR, pest.id());
   }
 
   private static Dilution dilution(Means means, double litres, List<CabinetView> bottles) {
@@ -256,17 +252,47 @@ class VisitService {
    * @throws Blocked when something speaks against it and no reason is given
    */
   Optional<Entry> done(Long visitId, String reason, VisitGround.Seen seen) {
-    return show(visitId, null, seen)
-        .filter(VisitView::planned)
-        .flatMap(
-            view -> {
-              Optional<VisitCheck> block =
-                  view.work().checks().stream().filter(VisitCheck::blocks).findFirst();
-              if (block.isPresent() && reason.isBlank()) {
-                throw new Blocked(block.get());
-              }
-              return courses.answer(visitId, true, reason.strip());
-            });
+    return visits
+        .byId(visitId)
+        .map(together::alone)
+        .flatMap(own -> done(own, reason, seen, known(List.of(own))));
+  }
+
+  private Optional<Entry> done(
+      Together.Member member, String reason, VisitGround.Seen seen, VisitGround.Known known) {
+    Optional<VisitCheck> block =
+        checks(member, seen, known).stream().filter(VisitCheck::blocks).findFirst();
+    if (block.isPresent() && reason.isBlank()) {
+      throw new Blocked(block.get());
+    }
+    return courses.answer(member.visit().id(), true, reason.strip());
+  }
+
+  /**
+   * Takes the visits that go together as done today, but for some plants.
+   *
+   * @param on plants that were to be treated, or empty for all
+   * @param but those of them that were not
+   * @throws Blocked when something speaks against one of them and no reason is given
+   */
+  List<Entry> doneTogether(
+      Long visitId, List<Long> on, List<Long> but, String reason, VisitGround.Seen seen) {
+    List<Together.Member> treated =
+        visits.byId(visitId).map(together::members).orElse(List.of()).stream()
+            .filter(member -> on.isEmpty() || on.contains(member.plant().id()))
+            .filter(member -> !but.contains(member.plant().id()))
+            .toList();
+    VisitGround.Known known = known(treated);
+    List<Entry> entries = new ArrayList<>();
+    for (Together.Member member : treated) {
+      try {
+        done(member, reason, seen, known).ifPresent(entries::add);
+      } catch (Blocked e) {
+        throw new Blocked(
+            WORDS.say("blocked-on", member.plant().name(), member.plant().code(), e.getMessage()));
+      }
+    }
+    return entries;
   }
 
   Optional<Entry> skip(Long visitId, String reason) {
@@ -274,8 +300,9 @@ class VisitService {
   }
 
   /** Logs the mix of a visit from the cabinet. */
-  Optional<CabinetView.Mixed> mix(Long visitId, String meansId, MixVolume.Size size) {
-    return show(visitId, size, VisitGround.Seen.NOTHING)
+  Optional<CabinetView.Mixed> mix(
+      Long visitId, String meansId, MixVolume.Size size, VisitGround.Seen seen) {
+    return show(visitId, size, seen)
         .flatMap(
             view ->
                 view.work().steps().stream()
@@ -318,16 +345,10 @@ class VisitService {
     due.forEach(
         (visit, plant) -> {
           List<Means> means = courses.means(visit);
-          Map<String, Double> litres =
-              Jugs.litres(
-                  means,
-                  plant,
-                  pests.get(visit.courseId()),
-                  MixVolume.Size.ofPot(plant.pot().cm()));
+          LifeCycle pest = pests.get(visit.courseId());
+          Map<String, Double> litres = Jugs.litres(means, usual(plant), pest);
           String mix =
-              Doses.of(means, litres, what(plant, pests.get(visit.courseId())), bottles, gauges)
-                  .values()
-                  .stream()
+              Doses.of(means, litres, Jugs.use(plant, pest), bottles, gauges).values().stream()
                   .filter(dosed -> dosed.dose() != null)
                   .map(CabinetView.Dosed::words)
                   .findFirst()
@@ -336,13 +357,7 @@ class VisitService {
               visit.plannedOn().isAfter(scope.today())
                   ? null
                   : ground
-                      .checks(
-                          plant,
-                          pests.get(visit.courseId()),
-                          means,
-                          dayOf(visit),
-                          VisitGround.Seen.NOTHING,
-                          known)
+                      .checks(plant, pest, means, dayOf(visit), VisitGround.Seen.NOTHING, known)
                       .stream()
                       .filter(VisitCheck::blocks)
                       .findFirst()

@@ -11,6 +11,7 @@ import org.mildlantern.core.treatment.Dilution;
 import org.mildlantern.core.treatment.MixVolume;
 import org.mildlantern.core.treatment.Safety;
 import org.mildlantern.core.treatment.VisitCheck;
+import org.mildlantern.core.words.Words;
 
 /** One visit of a course, ready to be shown and printed. */
 record VisitView(
@@ -23,12 +24,14 @@ record VisitView(
     Work work,
     Jugs.Jug jug,
     List<Member> members) {
+  private static final Words WORDS = Words.of(VisitView.class);
+
   /**
    * A plant of a visit that is made on several.
    *
-   * @param block why it should not be treated as it stands, or null
+   * @param checks what speaks against it in particular, what blocks first
    */
-  record Member(PlantView plant, String size, String block) {}
+  record Member(PlantView plant, String size, List<VisitCheck> checks) {}
 
   /**
    * Which visit it is.
@@ -69,6 +72,12 @@ record VisitView(
     public boolean unlabelled() {
       return means.product() && dosed == null && dilution == null && litres > 0;
     }
+  }
+
+  /** For how many of the plants the jug is, and in how many fills. */
+  public String jugWords() {
+    int in = jug.portions().size();
+    return WORDS.say("mixed-for", in, members.size() - in, jug.fills());
   }
 
   public boolean planned() {

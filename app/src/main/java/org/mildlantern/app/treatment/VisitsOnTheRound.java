@@ -143,10 +143,10 @@ class VisitsOnTheRound implements RoundSource {
         "visits-" + visit.togetherId() + "-" + visit.plannedOn(),
         plants -> WORDS.say("treat-together", plants),
         WORDS.say("together", courses.words(visit), number, picked.visits().size()),
-        "/visits/" + visit.togetherId() + "/all",
+        "/visits/" + visit.id() + "/all",
         "Done",
         WORDS.say("left-out"),
-        "/visits/" + visit.togetherId(),
+        "/visits/" + visit.id(),
         EACH);
   }
 }

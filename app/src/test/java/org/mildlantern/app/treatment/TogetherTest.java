@@ -19,6 +19,8 @@ import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.mixing.CabinetService;
+import org.mildlantern.app.places.PlaceForm;
+import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.today.Round;
@@ -34,6 +36,7 @@ class TogetherTest extends WebCase {
   @Autowired CourseService courses;
   @Autowired RoundService rounds;
   @Autowired CabinetService cabinet;
+  @Autowired PlaceService places;
 
   private SignedIn keeper;
   private PlaceView sill;
@@ -143,11 +146,7 @@ class TogetherTest extends WebCase {
   void theJugIsForAllOfThemInFillsOfTheKeepersSprayer() throws Exception {
     soapBottle(keeper, 90, () -> keepers.as(keeper, cabinet::all).get(0).id());
     takeTogether();
-    TreatmentVisit soap =
-        underWay().get(0).visits().stream()
-            .filter(visit -> visit.means().contains("soap"))
-            .findFirst()
-            .orElseThrow();
+    TreatmentVisit soap = soapVisit();
     get(keeper, "/visits/" + soap.id())
         .andExpect(content().string(containsString("One jug for 3 plants")))
         .andExpect(content().string(containsString("4.4 ml in 296 ml of water")))
@@ -155,6 +154,83 @@ class TogetherTest extends WebCase {
     post(keeper, "/mixing/vessels", "litres", "0.15");
     get(keeper, "/visits/" + soap.id())
         .andExpect(content().string(containsString("2 fills of it")));
+  }
+
+  private TreatmentVisit soapVisit() {
+    return underWay().get(0).visits().stream()
+        .filter(visit -> visit.means().contains("soap"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private void treatWithOneIn(PlaceView place) throws Exception {
+    PlantView there = keepers.plant(keeper, place, "Philodendron hederaceum");
+    three = List.of(three.get(0), three.get(1), there);
+    takeTogether();
+  }
+
+  @Test
+  void whatWasTreatedAlreadyIsNotMixedForAgain() throws Exception {
+    soapBottle(keeper, 90, () -> keepers.as(keeper, cabinet::all).get(0).id());
+    takeTogether();
+    TreatmentVisit soap = soapVisit();
+    post(keeper, "/visits/" + soap.id(), "done", "true", "reason", "now");
+    get(keeper, "/visits/" + soap.id())
+        .andExpect(content().string(not(containsString("One jug for"))));
+    Round.Row row = rows(soap.plannedOn()).get(0);
+    assertThat(row.item().task()).isEqualTo("treat 2 plants");
+    get(keeper, row.together().party().href())
+        .andExpect(content().string(containsString("One jug for 2 plants")))
+        .andExpect(content().string(containsString("3 ml in 197 ml of water")));
+    post(keeper, row.together().party().action(), "plants", row.together().ids(), "reason", "now")
+        .andExpect(flash().attribute("justAll", "2 plants treated"));
+    post(keeper, row.together().party().action(), "plants", row.together().ids())
+        .andExpect(flash().attribute("said", "None was left to treat"));
+  }
+
+  @Test
+  void aPlantThatShouldNotBeTreatedYetIsNotMixedForAndStopsTheTick() throws Exception {
+    soapBottle(keeper, 90, () -> keepers.as(keeper, cabinet::all).get(0).id());
+    PlaceView roof = keepers.place(keeper, "Under the roof", PlaceKind.INDOOR);
+    treatWithOneIn(roof);
+    PlaceForm hot = PlaceForm.of(roof.name(), PlaceKind.INDOOR, 33.0, 50.0);
+    keepers.as(keeper, () -> places.save(roof.id(), hot));
+    String visit = "/visits/" + soapVisit().id();
+    get(keeper, visit)
+        .andExpect(content().string(containsString("One jug for 2 plants; 1 that should not")))
+        .andExpect(content().string(containsString("3 ml in 197 ml of water")));
+    post(keeper, visit + "/all")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Philodendron hederaceum")));
+    post(keeper, visit + "/all", "but", three.get(2).id().toString(), "reason", "x".repeat(251))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("At most 250 characters.")));
+    post(keeper, visit + "/all", "but", three.get(2).id().toString())
+        .andExpect(flash().attribute("justAll", "2 plants treated"));
+  }
+
+  @Test
+  void whatStandsOutdoorsIsMixedByTheLabelsRateForOutdoors() throws Exception {
+    soapBottle(keeper, 90, () -> keepers.as(keeper, cabinet::all).get(0).id());
+    treatWithOneIn(keepers.place(keeper, "Terrace", PlaceKind.OUTDOOR));
+    String visit = "/visits/" + soapVisit().id();
+    get(keeper, visit).andExpect(content().string(containsString("lists no such use")));
+    post(
+        keeper,
+        "/mixing/" + keepers.as(keeper, cabinet::all).get(0).id() + "/rates",
+        "usedFor",
+        "outdoors",
+        "printed",
+        "10 ml/L",
+        "as",
+        "10 ml/l",
+        "crop",
+        "OUTDOORS",
+        "method",
+        "SPRAY");
+    get(keeper, visit)
+        .andExpect(content().string(containsString("Mix it apart for each")))
+        .andExpect(content().string(not(containsString("ml of water"))));
   }
 
   @Test
