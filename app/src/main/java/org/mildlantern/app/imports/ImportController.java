@@ -4,13 +4,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.Builds;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
@@ -43,6 +42,7 @@ class ImportController {
   private static final int PAGE = 30;
   private static final int LONGEST_CELL = 2000;
   private static final int NEW_PLACE_BOUND = 60;
+  private static final String PLACE = "place:";
 
   private final ImportService imports;
   private final Builds builds;
@@ -120,6 +120,7 @@ class ImportController {
     model.addAttribute("units", List.of(Length.CM, Length.INCH));
     model.addAttribute("orders", DayOrder.values());
     model.addAttribute("places", opened.places());
+    model.addAttribute("newRest", newRest(opened));
     model.addAttribute("kinds", PlaceKind.values());
     model.addAttribute("builds", builds.labels().values());
     model.addAttribute("newPlaces", newPlaces(opened));
@@ -134,6 +135,13 @@ class ImportController {
    * @param sameAs name of the place that is meant, or empty
    */
   record NewPlace(String name, int plants, PlaceKind kind, String sameAs) {}
+
+  /** The new place for rows that tell none, or empty. */
+  private static String newRest(ImportService.Opened opened) {
+    String rest = opened.list().answers().rest();
+    boolean there = opened.places().stream().anyMatch(place -> place.name().equals(rest));
+    return rest == null || there ? "" : rest;
+  }
 
   private List<NewPlace> newPlaces(ImportService.Opened opened) {
     Answers answers = opened.list().answers();
@@ -187,6 +195,10 @@ class ImportController {
     return "imports/page :: mended";
   }
 
+  /**
+   * Takes what is said of the list as a whole: {@code column3} is what the fourth column holds,
+   * {@code place:Shed} a kind to make the place in, or the id of the one that is meant.
+   */
   @PostMapping("/plants/imports/{id}/answers")
   String say(
       @PathVariable Long id,
@@ -196,55 +208,55 @@ class ImportController {
       @RequestParam(defaultValue = "") String newRest,
       @RequestParam Map<String, String> all,
       RedirectAttributes flash) {
-    ImportService.Opened opened = imports.find(id).orElseThrow(Web::missing);
-    Answers before = opened.list().answers();
-    Map<Integer, Column> columns = new LinkedHashMap<>(before.columns());
-    Map<String, Answers.NewPlace> places = new LinkedHashMap<>(before.places());
+    String fresh = newRest.strip();
+    boolean tooLong = fresh.length() > NEW_PLACE_BOUND;
+    if (tooLong) {
+      flash.addFlashAttribute("restFault", WORDS.say("name-long", NEW_PLACE_BOUND));
+      flash.addFlashAttribute("typedRest", fresh);
+    }
+    String where = fresh.isEmpty() ? rest.strip() : fresh;
+    Map<Integer, Column> columns = new HashMap<>();
+    Map<String, String> places = new HashMap<>();
     all.forEach(
         (name, value) -> {
           if (name.matches("column\\d{1,2}")) {
             column(value)
                 .ifPresent(column -> columns.put(Integer.valueOf(name.substring(6)), column));
+          } else if (name.startsWith(PLACE)) {
+            places.put(name.substring(PLACE.length()), value);
           }
         });
-    takeNewPlaces(opened, all, places);
-    String fresh = newRest.strip();
-    String where = fresh.isEmpty() || fresh.length() > NEW_PLACE_BOUND ? rest : fresh;
-    imports.say(
-        id,
-        new Answers(
-            columns,
-            unit == null ? before.unit() : unit,
-            days == null ? before.days() : days,
-            places,
-            where.isBlank() ? before.rest() : where));
-    flash.addFlashAttribute("said", WORDS.say("taken"));
+    ImportService.Opened read =
+        imports
+            .say(
+                id,
+                new ImportService.Said(
+                    columns,
+                    unit,
+                    days,
+                    places,
+                    where.isEmpty() || where.length() > NEW_PLACE_BOUND ? null : where))
+            .orElseThrow(Web::missing);
+    flash.addFlashAttribute("said", WORDS.say("taken") + twice(read, columns));
     return "redirect:/plants/imports/" + id;
+  }
+
+  /** Tells of columns that were said to hold what another holds already. */
+  private static String twice(ImportService.Opened read, Map<Integer, Column> said) {
+    List<SheetReading.Head> heads = read.reading().heads();
+    return said.entrySet().stream()
+        .filter(one -> one.getKey() < heads.size())
+        .filter(one -> heads.get(one.getKey()).column() != one.getValue())
+        .map(
+            one ->
+                " "
+                    + WORDS.say(
+                        "twice", heads.get(one.getKey()).heading().text(), one.getValue().label()))
+        .collect(Collectors.joining());
   }
 
   private static Optional<Column> column(String name) {
     return Stream.of(Column.values()).filter(column -> column.name().equals(name)).findFirst();
-  }
-
-  /**
-   * What becomes of each new place: {@code place0} is a kind to make it in, or the id of another.
-   */
-  private void takeNewPlaces(
-      ImportService.Opened opened, Map<String, String> all, Map<String, Answers.NewPlace> places) {
-    List<NewPlace> open = newPlaces(opened);
-    for (int i = 0; i < open.size(); i++) {
-      String said = all.getOrDefault("place" + i, "");
-      String key = open.get(i).name().toLowerCase(Locale.ROOT);
-      Stream.of(PlaceKind.values())
-          .filter(kind -> kind.name().equals(said))
-          .findFirst()
-          .ifPresent(kind -> places.put(key, new Answers.NewPlace(kind, null)));
-      opened.places().stream()
-          .filter(place -> place.id().toString().equals(said))
-          .map(PlaceView::name)
-          .findFirst()
-          .ifPresent(name -> places.put(key, new Answers.NewPlace(null, name)));
-    }
   }
 
   @PostMapping("/plants/imports/{id}/save")

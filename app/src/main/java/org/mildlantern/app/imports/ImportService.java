@@ -1,12 +1,16 @@
 package org.mildlantern.app.imports;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -19,6 +23,9 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.SheetWords;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.sheet.Answers;
+import org.mildlantern.core.sheet.Column;
+import org.mildlantern.core.sheet.DayOrder;
+import org.mildlantern.core.sheet.Length;
 import org.mildlantern.core.sheet.PlantRow;
 import org.mildlantern.core.sheet.Sheet;
 import org.mildlantern.core.sheet.SheetReader;
@@ -63,16 +70,11 @@ class ImportService {
    */
   record Opened(PlantImport list, SheetReading reading, int saved, List<PlaceView> places) {
     List<SheetReading.Row> open() {
-      return left(reading.open());
+      return reading.open();
     }
 
     List<SheetReading.Row> good() {
-      return left(reading.good());
-    }
-
-    private List<SheetReading.Row> left(List<SheetReading.Row> rows) {
-      Set<Integer> taken = list.saved();
-      return rows.stream().filter(row -> !taken.contains(row.number())).toList();
+      return reading.good();
     }
   }
 
@@ -128,11 +130,56 @@ class ImportService {
             });
   }
 
-  /** Takes what was said of the list as a whole. */
-  boolean say(Long id, Answers answers) {
-    Optional<PlantImport> list = imports.byId(id);
-    list.ifPresent(one -> one.say(answers));
-    return list.isPresent();
+  /**
+   * What the keeper says of a list; what is null or not among them stays as it was said before.
+   *
+   * @param places a kind to make each new place in, or the id of the one that is meant, by its name
+   * @param rest name of a place, there or new
+   */
+  record Said(
+      Map<Integer, Column> columns,
+      Length unit,
+      DayOrder days,
+      Map<String, String> places,
+      String rest) {}
+
+  /** Takes what was said of the list as a whole, and reads it anew. */
+  Optional<Opened> say(Long id, Said said) {
+    return imports
+        .byId(id)
+        .map(
+            list -> {
+              Answers before = list.answers();
+              Map<Integer, Column> columns = new HashMap<>(before.columns());
+              columns.putAll(said.columns());
+              list.say(
+                  new Answers(
+                      columns,
+                      said.unit() == null ? before.unit() : said.unit(),
+                      said.days() == null ? before.days() : said.days(),
+                      newPlaces(before.places(), said.places()),
+                      said.rest() == null ? before.rest() : said.rest()));
+              return opened(list);
+            });
+  }
+
+  private Map<String, Answers.NewPlace> newPlaces(
+      Map<String, Answers.NewPlace> before, Map<String, String> said) {
+    Map<String, String> there =
+        places.all().stream()
+            .collect(Collectors.toMap(place -> place.id().toString(), PlaceView::name));
+    Map<String, PlaceKind> kinds =
+        Stream.of(PlaceKind.values()).collect(Collectors.toMap(PlaceKind::name, kind -> kind));
+    Map<String, Answers.NewPlace> meant = new LinkedHashMap<>(before);
+    said.forEach(
+        (name, what) -> {
+          if (kinds.containsKey(what) || there.containsKey(what)) {
+            meant.put(
+                name.toLowerCase(Locale.ROOT),
+                new Answers.NewPlace(kinds.get(what), there.get(what)));
+          }
+        });
+    return meant;
   }
 
   /** Makes plants of all rows that will do, with the places that are missing. */
@@ -144,22 +191,17 @@ class ImportService {
     List<SheetReading.Row> good = opened.good();
     Map<String, Long> byName = new HashMap<>();
     opened.places().forEach(place -> byName.put(place.name().toLowerCase(Locale.ROOT), place.id()));
-    List<PlantForm> forms =
-        good.stream()
-            .map(
-                row ->
-                    form(
-                        row.plant(),
-                        byName.computeIfAbsent(
-                            row.plant().place().toLowerCase(Locale.ROOT),
-                            key ->
-                                places
-                                    .add(
-                                        row.plant().place(), kindOf(list.answers(), key), list.id())
-                                    .id())))
-            .toList();
+    SortedMap<Integer, PlantForm> forms = new TreeMap<>();
+    for (SheetReading.Row row : good) {
+      String name = row.plant().place();
+      Long place =
+          byName.computeIfAbsent(
+              name.toLowerCase(Locale.ROOT),
+              key -> places.add(name, kindOf(list.answers(), key), list.id()).id());
+      forms.put(row.number(), form(row.plant(), place));
+    }
     plants.addAll(forms, list.id());
-    list.save(good.stream().map(SheetReading.Row::number).collect(Collectors.toSet()));
+    list.save(forms.keySet());
     return good.size();
   }
 
@@ -190,8 +232,8 @@ class ImportService {
   }
 
   /**
-   * Takes the whole import back: its plants and the places made for them go, and its rows are a
-   * draft again.
+   * Takes the whole import back: its plants and the places made for them go, and the rows of those
+   * that went are a draft again.
    *
    * @return plants that stay because something was noted of them since; empty without such a list
    */
@@ -202,7 +244,7 @@ class ImportService {
             list -> {
               List<PlantView> stay = plants.takeOut(id);
               places.takeOut(id);
-              list.takeBack();
+              list.takeBack(plants.rowsOf(id));
               return stay;
             });
   }

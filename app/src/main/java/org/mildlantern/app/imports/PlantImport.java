@@ -79,7 +79,7 @@ class PlantImport {
     this.saved = new ArrayList<>(all);
   }
 
-  void takeBack() {
-    this.saved = List.of();
+  void takeBack(Set<Integer> stay) {
+    this.saved = List.copyOf(stay);
   }
 }

@@ -51,6 +51,9 @@ class Plant {
   /** The list that it came with, or null. */
   private Long importId;
 
+  /** Its row in that list, from 0, or null. */
+  private Integer importRow;
+
   protected Plant() {}
 
   Plant(Long placeId) {
@@ -116,8 +119,13 @@ class Plant {
     return ownMedium;
   }
 
-  void cameWith(Long list) {
+  void cameWith(Long list, int row) {
     this.importId = list;
+    this.importRow = row;
+  }
+
+  Integer importRow() {
+    return importRow;
   }
 
   LocalDate mediumSince() {

@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.NavigableSet;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -187,20 +189,22 @@ public class PlantService {
   /**
    * Adds the plants of a list, with the next free codes for those that have none.
    *
+   * @param forms by the row of the list
    * @throws FieldFault when a field of one does not fit the collection
    */
-  public void addAll(List<PlantForm> forms, Long importId) {
+  public void addAll(SortedMap<Integer, PlantForm> forms, Long importId) {
     List<String> codes = new ArrayList<>(plants.codes());
-    forms.forEach(form -> codes.add(form.code().strip()));
+    forms.values().forEach(form -> codes.add(form.code().strip()));
     Iterator<String> free = freeCodes(codes, scope.today(), forms.size()).iterator();
     List<Plant> added = new ArrayList<>();
-    for (PlantForm form : forms) {
-      Plant plant = new Plant(placeOf(form).id());
-      String code = form.code().isBlank() ? free.next() : form.code().strip();
-      plant.describe(code, identify(form), checked(form), scope.today());
-      plant.cameWith(importId);
-      added.add(plant);
-    }
+    forms.forEach(
+        (row, form) -> {
+          Plant plant = new Plant(placeOf(form).id());
+          String code = form.code().isBlank() ? free.next() : form.code().strip();
+          plant.describe(code, identify(form), checked(form), scope.today());
+          plant.cameWith(importId, row);
+          added.add(plant);
+        });
     plants.saveAll(added);
   }
 
@@ -215,6 +219,15 @@ public class PlantService {
     plants.deleteAll(came.stream().filter(plant -> !noted.contains(plant.id())).toList());
     plants.flush();
     return views(came.stream().filter(plant -> noted.contains(plant.id())).toList());
+  }
+
+  /** The rows of a list whose plants are there. */
+  @Transactional(readOnly = true)
+  public Set<Integer> rowsOf(Long importId) {
+    return plants.ofImport(importId).stream()
+        .map(Plant::importRow)
+        .filter(Objects::nonNull)
+        .collect(Collectors.toSet());
   }
 
   /** How many plants of a list are still there, archived ones too. */

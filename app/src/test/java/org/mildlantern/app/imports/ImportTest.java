@@ -3,6 +3,7 @@ package org.mildlantern.app.imports;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -84,7 +85,32 @@ class ImportTest extends WebCase {
     post(keeper, list + "/back").andExpect(redirectedUrl(list));
     assertThat(kept()).extracting(PlantView::name).containsExactly("Ficus");
     assertThat(keepers.as(keeper, places::all)).extracting(PlaceView::name).containsExactly("Desk");
-    get(keeper, list).andExpect(content().string(containsString("Will do (3)")));
+    get(keeper, list).andExpect(content().string(containsString("Will do (2)")));
+    post(keeper, list + "/save");
+    assertThat(kept()).extracting(PlantView::name).containsExactly("Ficus", "Hoya", "Vanda");
+  }
+
+  @Test
+  void whatIsSaidTwiceOrTooLongIsToldAndLosesNothing() throws Exception {
+    String list = open("name,tag,label\nVanda,A1,B1");
+    post(keeper, list + "/answers", "column1", "CODE", "column2", "CODE")
+        .andExpect(
+            flash().attribute("said", containsString("another column holds the code already")));
+    String long61 = "x".repeat(61);
+    post(keeper, list + "/answers", "newRest", long61)
+        .andExpect(flash().attribute("typedRest", long61))
+        .andExpect(flash().attribute("restFault", containsString("At most 60")));
+    post(keeper, list + "/answers", "rest", long61);
+    post(keeper, list + "/answers", "newRest", "Desk", "column3", "UNUSED");
+    post(keeper, list + "/save");
+    assertThat(kept())
+        .singleElement()
+        .satisfies(
+            plant -> {
+              assertThat(plant.code()).isEqualTo("A1");
+              assertThat(plant.notes()).contains("B1");
+              assertThat(plant.place().name()).isEqualTo("Desk");
+            });
   }
 
   @Test
@@ -106,9 +132,9 @@ class ImportTest extends WebCase {
     post(
         keeper,
         list + "/answers",
-        "place0",
+        "place:S sill",
         sill.id().toString(),
-        "place1",
+        "place:Shed",
         "CASE",
         "column2",
         "CODE",
@@ -150,7 +176,7 @@ class ImportTest extends WebCase {
     String list = open("name,where\nVanda,Balcony");
     post(keeper, list + "/rows/9", "c0", "x").andExpect(status().is3xxRedirection());
     post(keeper, list + "/rows/0", "c77", "x", "c0", "Hoya").andExpect(status().is3xxRedirection());
-    post(keeper, list + "/answers", "column0", "NONSENSE", "place0", "999999");
+    post(keeper, list + "/answers", "column0", "NONSENSE", "place:Balcony", "999999");
     post(keeper, list + "/save");
     assertThat(kept()).extracting(PlantView::name).containsExactly("Hoya");
   }

@@ -73,7 +73,7 @@ final class RowReader {
     WaterGiven water = known(Column.WATER, words::water, WaterGiven::label, false);
     Stage stage = known(Column.STAGE, words::stage, Stage::label, false);
     LocalDate arrived = day(Column.ARRIVED);
-    String[] place = place();
+    Where where = where();
     asides(names);
     if ("mount".equals(filling.mediumId()) && shape == null && pot.shape() == null) {
       shape = PotShape.Kind.MOUNT;
@@ -81,7 +81,9 @@ final class RowReader {
     for (int i = 0; i < cells.length; i++) {
       cells[i] = cells[i] == null ? Cell.good(texts.get(i)) : cells[i];
     }
-    boolean good = place[0] != null && List.of(cells).stream().allMatch(Cell::good);
+    String problem =
+        ground.at.containsKey(nameColumn()) ? where.problem() : WORDS.say("no-name-column");
+    boolean good = problem == null && List.of(cells).stream().allMatch(Cell::good);
     PlantRow plant =
         !good
             ? null
@@ -89,7 +91,7 @@ final class RowReader {
                 code,
                 names.name(),
                 names.form(),
-                place[0],
+                where.place(),
                 new PlantRow.InPot(
                     pot.shape() == null ? shape : pot.shape(),
                     pot.cm(),
@@ -102,7 +104,7 @@ final class RowReader {
                 stage,
                 arrived,
                 String.join("\n", notes));
-    return new SheetReading.Row(number, List.of(cells), place[1], plant);
+    return new SheetReading.Row(number, List.of(cells), problem, plant);
   }
 
   private String text(Column column) {
@@ -143,19 +145,15 @@ final class RowReader {
             form,
             knowledge);
     Integer at = ground.at.get(nameColumn());
-    if (at == null) {
-      set(Column.FORM, Cell.bad(text(Column.FORM), WORDS.say("no-name-column")));
-    } else {
+    if (at != null) {
       cells[at] = names.cell();
-      if (!names.cell().good() && !names.name().isEmpty() && cells[formAt()] == null) {
-        cells[formAt()] = Cell.bad(texts.get(formAt()), WORDS.say("form"));
+      Integer build = ground.at.get(Column.FORM);
+      boolean asks = !names.cell().good() && !names.name().isEmpty();
+      if (asks && build != null && cells[build] == null) {
+        cells[build] = Cell.bad(texts.get(build), WORDS.say("form"));
       }
     }
     return names;
-  }
-
-  private int formAt() {
-    return ground.at.get(Column.FORM);
   }
 
   private Column nameColumn() {
@@ -292,17 +290,24 @@ final class RowReader {
     return day.day();
   }
 
-  /** The name of its place, and what is wrong with the row when it tells none. */
-  private String[] place() {
+  /**
+   * Where it stands.
+   *
+   * @param place its name, or null
+   * @param problem of a row that tells none, or null
+   */
+  private record Where(String place, String problem) {}
+
+  private Where where() {
     String text = text(Column.PLACE);
     if (text.isEmpty()) {
       tally.rest++;
       String rest = ground.answers.rest();
-      return new String[] {rest, rest == null ? WORDS.say("no-place") : null};
+      return new Where(rest, rest == null ? WORDS.say("no-place") : null);
     }
     if (text.length() > LONGEST_PLACE) {
       set(Column.PLACE, Cell.bad(text, WORDS.say("long", LONGEST_PLACE)));
-      return new String[] {text, null};
+      return new Where(text, null);
     }
     Optional<String> there =
         ground.around.places().stream().filter(name -> name.equalsIgnoreCase(text)).findFirst();
@@ -311,9 +316,9 @@ final class RowReader {
       Answers.NewPlace meant = ground.answers.places().get(text.toLowerCase(Locale.ROOT));
       boolean other = meant != null && meant.sameAs() != null;
       set(Column.PLACE, Cell.taken(text, other ? meant.sameAs() : WORDS.say("new-place")));
-      return new String[] {other ? meant.sameAs() : text, null};
+      return new Where(other ? meant.sameAs() : text, null);
     }
-    return new String[] {there.get(), null};
+    return new Where(there.get(), null);
   }
 
   private void asides(Names names) {

@@ -132,20 +132,28 @@ public final class SheetReader {
 
   private List<SheetReading.Head> heads(Sheet sheet, Answers answers) {
     Set<Column> taken = EnumSet.noneOf(Column.class);
-    answers.columns().values().stream().filter(column -> !column.many()).forEach(taken::add);
-    return IntStream.range(0, sheet.headings().size())
+    Column[] own = new Column[sheet.headings().size()];
+    List<Heading> headings =
+        sheet.headings().stream().map(text -> Heading.of(text, words)).toList();
+    for (int i = 0; i < own.length; i++) {
+      own[i] = free(answers.columns().get(i), taken);
+    }
+    for (int i = 0; i < own.length; i++) {
+      if (!answers.columns().containsKey(i)) {
+        own[i] = free(headings.get(i).column(), taken);
+      }
+    }
+    return IntStream.range(0, own.length)
         .mapToObj(
-            i -> head(Heading.of(sheet.headings().get(i), words), answers.columns().get(i), taken))
+            i ->
+                new SheetReading.Head(
+                    headings.get(i), own[i] == null ? Column.ASIDE : own[i], own[i] != null))
         .toList();
   }
 
-  private static SheetReading.Head head(Heading heading, Column said, Set<Column> taken) {
-    if (said != null) {
-      return new SheetReading.Head(heading, said, true);
-    }
-    Column column = heading.column();
-    boolean own = column != null && (column.many() || taken.add(column));
-    return new SheetReading.Head(heading, own ? column : Column.ASIDE, own);
+  /** The column unless another holds it already; null when there is none. */
+  private static Column free(Column column, Set<Column> taken) {
+    return column != null && (column.many() || taken.add(column)) ? column : null;
   }
 
   /** The order of days in figures that the others show; null when none does, or they differ. */

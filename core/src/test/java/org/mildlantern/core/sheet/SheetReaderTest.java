@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -245,6 +246,28 @@ class SheetReaderTest {
     assertThat(plant.notes()).contains("stage: happy", "water: weekly");
   }
 
+  private static Answers anyColumns(Random random) {
+    Map<Integer, Column> columns = new HashMap<>();
+    for (int i = random.nextInt(9); i >= 0; i--) {
+      columns.put(random.nextInt(9), Column.values()[random.nextInt(Column.values().length)]);
+    }
+    return new Answers(columns, null, null, null, null);
+  }
+
+  @Test
+  void ofTwoColumnsThatAreSaidToHoldTheSameTheSecondIsKeptInTheNotes() {
+    Answers twice =
+        new Answers(
+            Map.of(1, Column.NAME, 2, Column.NAME, 3, Column.UNUSED), null, null, null, "x");
+    SheetReading read = read(twice, "name|tag|label", "Vanda|Hoya|Ficus");
+    assertThat(read.heads())
+        .extracting(SheetReading.Head::column)
+        .containsExactly(Column.ASIDE, Column.NAME, Column.ASIDE, Column.UNUSED);
+    assertThat(read.heads().get(2).sure()).isFalse();
+    assertThat(read.rows().get(0).plant().name()).isEqualTo("Hoya");
+    assertThat(read.rows().get(0).plant().notes()).contains("label: Ficus", "name: Vanda");
+  }
+
   @Test
   void nothingThatIsTypedThrows() {
     Random random = new Random(5);
@@ -254,7 +277,10 @@ class SheetReaderTest {
       for (int j = random.nextInt(60); j >= 0; j--) {
         line.append(signs.charAt(random.nextInt(signs.length())));
       }
-      read("name|place|pot|bought|mix|code|holes", line.toString(), line.reverse().toString());
+      String there = line.toString();
+      String back = line.reverse().toString();
+      read("name|place|pot|bought|mix|code|holes", there, back);
+      read(anyColumns(random), "name|place|pot|bought|mix|code|holes", there, back);
       read(line + "x");
     }
   }
