@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
 import java.util.Optional;
-import java.util.UUID;
 import org.mildlantern.app.keeper.Entrance;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
@@ -16,7 +15,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /**
  * Shows a keeper round in a demo collection of their own. Behind it stands an account that nobody
- * can sign in to; it is thrown away when they leave, or after a day.
+ * can sign in to, one for each keeper; it is thrown away when they leave or begin again, or after a
+ * day.
  */
 @Controller
 class SandboxController {
@@ -44,7 +44,7 @@ class SandboxController {
       return "redirect:/today";
     }
     keepers.takeOutGuests(scope.now().minus(LASTS));
-    SignedIn guest = tollhouse.makeGuest(UUID.randomUUID() + SignedIn.GUESTS);
+    SignedIn guest = tollhouse.makeGuest(own.keeperId() + SignedIn.GUESTS);
     scope.as(
         guest,
         () -> {

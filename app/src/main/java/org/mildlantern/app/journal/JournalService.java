@@ -100,6 +100,13 @@ public class JournalService {
     return found;
   }
 
+  /** Takes rows back that were written as one, the last first; how many there were to take back. */
+  public int retractAll(List<Long> entryIds) {
+    List<Long> lastFirst = new ArrayList<>(entryIds);
+    Collections.reverse(lastFirst);
+    return (int) lastFirst.stream().filter(id -> retract(id).isPresent()).count();
+  }
+
   /**
    * Corrects a row by adding one that supersedes it.
    *

@@ -112,8 +112,19 @@ public class KeeperService implements UserDetailsService {
     return collections.findById(scope.keeper().collectionId()).orElseThrow().located();
   }
 
-  /** Makes an account that is thrown away, for somebody who is shown round. */
+  /**
+   * Makes an account that is thrown away, for somebody who is shown round; a former one with the
+   * same address goes.
+   */
   public SignedIn makeGuest(String email, String collection, double latitude, String zone) {
+    keepers
+        .byEmail(email)
+        .ifPresent(
+            former -> {
+              endSessions(email);
+              keepers.delete(former);
+              keepers.flush();
+            });
     SignedIn guest = register(email, "A visitor", Secrets.fresh());
     KeptCollection kept = collections.findById(guest.collectionId()).orElseThrow();
     kept.describe(collection, latitude, zone);

@@ -25,6 +25,7 @@ class TermsController {
     this.knowledge = knowledge;
     words =
         knowledge.terms().stream()
+            .filter(term -> !term.everyday())
             .map(term -> new Word(term.id(), term.label(), term.say()))
             .toList();
   }

@@ -1,8 +1,6 @@
 package org.mildlantern.app.plantlist;
 
 import java.util.List;
-import org.mildlantern.app.plants.PlantService;
-import org.mildlantern.app.web.Web;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,10 +10,10 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 /** A sheet of labels for plants. */
 @Controller
 class PlantLabelController {
-  private final PlantService plants;
+  private final ManyPlants many;
 
-  PlantLabelController(PlantService plants) {
-    this.plants = plants;
+  PlantLabelController(ManyPlants many) {
+    this.many = many;
   }
 
   @GetMapping("/plants/labels")
@@ -23,10 +21,7 @@ class PlantLabelController {
     String home = ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
     model.addAttribute(
         "labels",
-        plant.stream()
-            .distinct()
-            .limit(PlantListController.MOST)
-            .map(id -> plants.find(id).orElseThrow(Web::missing))
+        many.find(plant.stream().limit(ManyPlants.MOST).toList()).stream()
             .map(one -> Label.of(one, home + "/plants/" + one.id()))
             .toList());
     return "plantlist/labels";

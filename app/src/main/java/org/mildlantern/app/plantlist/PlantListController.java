@@ -34,9 +34,6 @@ class PlantListController {
 
   private static final int PAGE = 50;
 
-  /** Most plants to which one thing is done at once. */
-  static final int MOST = 500;
-
   private static final int LONGEST_NAME = 60;
 
   private final PlantFinder finder;
@@ -82,7 +79,7 @@ class PlantListController {
     model.addAttribute("genera", genera(kept));
     model.addAttribute("ways", ways(kept));
     model.addAttribute("hints", NoteKind.hints());
-    model.addAttribute("most", MOST);
+    model.addAttribute("most", ManyPlants.MOST);
     return "plantlist/page";
   }
 
@@ -99,30 +96,12 @@ class PlantListController {
         .collect(Collectors.toMap(Way::id, Way::label, (one, same) -> one, java.util.TreeMap::new));
   }
 
-  /** What is done to many; some are lines of the log. */
-  enum Act {
-    NOTE(""),
-    WATERED("watered"),
-    FED("fed"),
-    REPOTTED("repotted"),
-    LOOKED("looked, nothing new"),
-    MOVE(""),
-    ARCHIVE(""),
-    LABELS("");
-
-    private final String line;
-
-    Act(String line) {
-      this.line = line;
-    }
-  }
-
   @PostMapping("/plants/many")
   String many(
       @ModelAttribute("query") PlantQuery query,
       @RequestParam(required = false) List<Long> plant,
       @RequestParam(defaultValue = "false") boolean all,
-      @RequestParam Act act,
+      @RequestParam ManyPlants.Act act,
       @RequestParam(defaultValue = "") String line,
       @RequestParam(defaultValue = "") String day,
       @RequestParam(required = false) Long to,
@@ -134,17 +113,12 @@ class PlantListController {
             : plant == null ? List.of() : plant.stream().distinct().toList();
     String back = "redirect:/plants" + (query.text().isEmpty() ? "" : "?" + query.text());
     try {
-      if (ids.isEmpty()) {
-        throw new IllegalArgumentException(WORDS.say("none"));
+      if (act == ManyPlants.Act.LABELS) {
+        ManyPlants.check(ids);
+        return "redirect:/plants/labels?plant="
+            + ids.stream().map(String::valueOf).collect(Collectors.joining(","));
       }
-      if (ids.size() > MOST) {
-        throw new IllegalArgumentException(WORDS.say("too-many", MOST));
-      }
-      if (act == Act.LABELS) {
-        return "redirect:/plants/labels?"
-            + ids.stream().map(id -> "plant=" + id).collect(Collectors.joining("&"));
-      }
-      flash.addFlashAttribute("done", done(act, ids, line, day, to));
+      flash.addFlashAttribute("done", many.take(act, ids, line, Days.typed(day), to));
     } catch (IllegalArgumentException e) {
       flash.addFlashAttribute("fault", e.getMessage());
       flash.addFlashAttribute("chosen", all ? List.of() : ids);
@@ -155,31 +129,12 @@ class PlantListController {
     return back;
   }
 
-  private Done done(Act act, List<Long> ids, String line, String day, Long to) {
-    return switch (act) {
-      case MOVE -> {
-        PlaceView place =
-            places.find(to).orElseThrow(() -> new IllegalArgumentException(WORDS.say("where")));
-        List<Long> moved = many.move(ids, place.id());
-        yield new Done(WORDS.say("moved", moved.size(), place.name()), moved, null);
-      }
-      case ARCHIVE -> new Done(WORDS.say("archived", many.archive(ids, true).size()), null, ids);
-      default -> {
-        String said = act == Act.NOTE ? line.strip() : act.line;
-        List<Long> written = many.note(ids, said, Days.typed(day));
-        yield new Done(WORDS.say("noted", written.size(), said), written, null);
-      }
-    };
-  }
-
   @PostMapping("/plants/many/undo")
   String undo(
-      @RequestParam(required = false) List<Long> entry,
-      @RequestParam(required = false) List<Long> plant,
+      @RequestParam(defaultValue = "") List<Long> entry,
+      @RequestParam(defaultValue = "") List<Long> plant,
       RedirectAttributes flash) {
-    int undone = entry == null ? 0 : many.undo(entry);
-    undone += plant == null ? 0 : many.archive(plant, false).size();
-    flash.addFlashAttribute("said", WORDS.say("undone", undone));
+    flash.addFlashAttribute("said", WORDS.say("undone", many.undo(entry, plant)));
     return "redirect:/plants";
   }
 

@@ -2,6 +2,7 @@ package org.mildlantern.app.plants;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -81,16 +82,24 @@ public class PlantNotes {
 
   /** The same on a day of its own, or null for what the line says. */
   public Optional<Written> write(Long plantId, String line, LocalDate day) {
-    return plants
-        .byId(plantId)
-        .map(
-            plant -> {
-              QuickLine read = read(plant, line, day);
-              Note note = applied(plant, read.note(), read.at().toInstant(), null);
-              String text = note instanceof Moved moved ? words(moved, read.text()) : read.text();
-              return new Written(
-                  journal.write(new Entry(plantId, read.at().toInstant(), note, text)), read);
-            });
+    return plants.byId(plantId).map(plant -> write(plant, line, day));
+  }
+
+  /**
+   * Writes a line about each of several plants.
+   *
+   * @return what was written; nothing for those that are not there
+   */
+  public List<Entry> writeAll(Collection<Long> plantIds, String line, LocalDate day) {
+    return plants.byIds(plantIds).stream().map(plant -> write(plant, line, day).entry()).toList();
+  }
+
+  private Written write(Plant plant, String line, LocalDate day) {
+    QuickLine read = read(plant, line, day);
+    Note note = applied(plant, read.note(), read.at().toInstant(), null);
+    String text = note instanceof Moved moved ? words(moved, read.text()) : read.text();
+    return new Written(
+        journal.write(new Entry(plant.id(), read.at().toInstant(), note, text)), read);
   }
 
   /** Writes a note that was tapped, in its own words, as of now. */
@@ -111,13 +120,22 @@ public class PlantNotes {
     return plants
         .byId(plantId)
         .filter(plant -> !plant.placeId().equals(placeId))
-        .map(
-            plant -> {
-              Moved moved = moved(plant, placeId, scope.now(), null);
-              String bare = words(moved, "");
-              String text = why.isBlank() ? bare : WORDS.say("moved-because", bare, why);
-              return journal.write(new Entry(plantId, scope.now(), moved, text));
-            });
+        .map(plant -> move(plant, placeId, why));
+  }
+
+  /** Moves each of several plants that stands elsewhere. */
+  public List<Entry> moveAll(Collection<Long> plantIds, PlaceView place) {
+    return plants.byIds(plantIds).stream()
+        .filter(plant -> !plant.placeId().equals(place.id()))
+        .map(plant -> move(plant, place.id(), ""))
+        .toList();
+  }
+
+  private Entry move(Plant plant, Long placeId, String why) {
+    Moved moved = moved(plant, placeId, scope.now(), null);
+    String bare = words(moved, "");
+    String text = why.isBlank() ? bare : WORDS.say("moved-because", bare, why);
+    return journal.write(new Entry(plant.id(), scope.now(), moved, text));
   }
 
   /** A bare “moved to South bay” also says from where; what says more is kept as it is. */
@@ -133,7 +151,11 @@ public class PlantNotes {
   }
 
   private String name(Long placeId) {
-    return places.find(placeId).map(PlaceView::name).orElse("?");
+    return places.all().stream()
+        .filter(place -> place.id().equals(placeId))
+        .map(PlaceView::name)
+        .findFirst()
+        .orElse("?");
   }
 
   /** The note with what was before it; the plant is changed by it. */

@@ -285,12 +285,23 @@ public class PlantService {
         .byId(id)
         .map(
             plant -> {
-              plant.archive(away ? scope.today() : null);
-              Recorded.What what = away ? Recorded.What.ARCHIVED : Recorded.What.BROUGHT_BACK;
-              String text = away ? "Put into the archive" : "Brought back from the archive";
-              journal.write(new Entry(id, scope.now(), new Recorded(what), text));
+              archive(plant, away);
               return view(plant, placesById());
             });
+  }
+
+  /** Puts several plants into the archive, or brings them back; how many there were. */
+  public int archiveAll(Collection<Long> ids, boolean away) {
+    List<Plant> found = plants.byIds(ids);
+    found.forEach(plant -> archive(plant, away));
+    return found.size();
+  }
+
+  private void archive(Plant plant, boolean away) {
+    plant.archive(away ? scope.today() : null);
+    Recorded.What what = away ? Recorded.What.ARCHIVED : Recorded.What.BROUGHT_BACK;
+    String text = away ? "Put into the archive" : "Brought back from the archive";
+    journal.write(new Entry(plant.id(), scope.now(), new Recorded(what), text));
   }
 
   /** The next free accession code, year and running number. */

@@ -137,8 +137,8 @@ class TodayController {
   /** Takes back what was answered as one, the last first. */
   @PostMapping("/entries/undo")
   String undo(@RequestParam List<Long> entry) {
-    for (int i = entry.size() - 1; i >= 0; i--) {
-      journal.retract(entry.get(i)).orElseThrow(Web::missing);
+    if (journal.retractAll(entry) == 0) {
+      throw Web.missing();
     }
     return "redirect:/today";
   }

@@ -56,6 +56,19 @@ class SandboxTest extends WebCase {
   }
 
   @Test
+  void whoComesAgainBeginsAnew() throws Exception {
+    SignedIn own = keepers.make();
+    send("/sandbox", own, new MockHttpSession());
+    SignedIn first = newestGuest();
+    send("/sandbox", own, new MockHttpSession());
+    SignedIn second = newestGuest();
+    assertThat(second.email()).isEqualTo(first.email());
+    assertThat(second.keeperId()).isNotEqualTo(first.keeperId());
+    assertThat(entries(first)).isZero();
+    assertThat(keepers.as(second, plants::kept)).hasSizeGreaterThan(30);
+  }
+
+  @Test
   void nobodyLeavesWhatIsTheirOwn() throws Exception {
     SignedIn own = keepers.make();
     send("/sandbox/leave", own, new MockHttpSession());
