@@ -19,6 +19,7 @@ import org.mildlantern.app.web.Days;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Parts;
 import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.words.Units;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -70,6 +71,11 @@ class FrameAdvice {
   @ModelAttribute("days")
   Days days(@AuthenticationPrincipal SignedIn keeper) {
     return keeper == null ? null : new Days(scope.today(), keeper.zone());
+  }
+
+  @ModelAttribute("units")
+  Units units() {
+    return Scope.units();
   }
 
   @ModelAttribute("path")

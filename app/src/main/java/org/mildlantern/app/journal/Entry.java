@@ -116,6 +116,11 @@ public class Entry {
     return text;
   }
 
+  /** Whether it is in the keeper's own words and tells nothing that is reckoned with. */
+  public boolean remark() {
+    return kind == NoteKind.REMARK;
+  }
+
   /** Whether a device sent it. */
   public boolean sent() {
     return readingKey != null;

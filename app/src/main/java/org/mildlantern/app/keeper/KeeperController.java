@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
+import org.mildlantern.core.words.Units;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -185,6 +186,19 @@ class KeeperController {
     return "redirect:" + (back.equals("/today") ? back : "/settings");
   }
 
+  /** Says in which units to measure; none, as is usual where the collection stands. */
+  @PostMapping("/settings/units")
+  String units(
+      @RequestParam(required = false) Units units,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    SignedIn keeper = keepers.measureIn(units);
+    entrance.enter(keeper, request, response);
+    flash.addFlashAttribute("said", "Measured in " + keeper.units().label() + ".");
+    return "redirect:/settings";
+  }
+
   /** The towns, as they are offered while one types. */
   @GetMapping("/settings/towns")
   String towns(Model model) {
@@ -235,6 +249,8 @@ class KeeperController {
     model.addAttribute("collectionForm", form);
     model.addAttribute("tokens", keepers.tokens());
     model.addAttribute("scopes", TokenScope.values());
+    model.addAttribute("allUnits", Units.values());
+    model.addAttribute("chosenUnits", keepers.chosenUnits());
     model.addAttribute("ownAccount", isOwn());
     return "keeper/settings";
   }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.mildlantern.core.words.Units;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -104,6 +105,19 @@ public class KeeperService implements UserDetailsService {
     KeptCollection collection = collections.findById(scope.keeper().collectionId()).orElseThrow();
     collection.locate(town.latitude(), town.zone(), Located.KEEPER);
     return SignedIn.of(keepers.findById(collection.keeperId()).orElseThrow(), collection);
+  }
+
+  /** Measures in chosen units; null for what is usual where the collection stands. */
+  SignedIn measureIn(Units chosen) {
+    KeptCollection collection = collections.findById(scope.keeper().collectionId()).orElseThrow();
+    collection.measureIn(chosen);
+    return SignedIn.of(keepers.findById(collection.keeperId()).orElseThrow(), collection);
+  }
+
+  /** The units that the keeper chose; null for what is usual where the collection stands. */
+  @Transactional(readOnly = true)
+  Units chosenUnits() {
+    return collections.findById(scope.keeper().collectionId()).orElseThrow().chosenUnits();
   }
 
   /** How it is known where on earth the collection stands. */

@@ -9,6 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import org.mildlantern.core.words.Units;
 
 /** The plants of one keeper, with where on earth they stand. */
 @Entity
@@ -27,6 +28,9 @@ class KeptCollection {
 
   @Enumerated(EnumType.STRING)
   private Located located = Located.KEEPER;
+
+  @Enumerated(EnumType.STRING)
+  private Units units;
 
   private boolean learns = true;
 
@@ -57,6 +61,19 @@ class KeptCollection {
 
   String zone() {
     return zone;
+  }
+
+  /** What the keeper reads and types in; null where it is as usual where the collection stands. */
+  Units chosenUnits() {
+    return units;
+  }
+
+  Units units() {
+    return units != null ? units : Towns.ofZone(zone).map(Towns.Town::units).orElse(Units.METRIC);
+  }
+
+  void measureIn(Units chosen) {
+    this.units = chosen;
   }
 
   boolean learns() {

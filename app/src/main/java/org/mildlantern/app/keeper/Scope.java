@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.function.Supplier;
 import org.hibernate.cfg.AvailableSettings;
 import org.hibernate.context.spi.CurrentTenantIdentifierResolver;
+import org.mildlantern.core.words.Units;
 import org.springframework.boot.autoconfigure.orm.jpa.HibernatePropertiesCustomizer;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -78,6 +79,12 @@ public class Scope implements CurrentTenantIdentifierResolver<Long>, HibernatePr
 
   public LocalDate day(Instant instant) {
     return LocalDate.ofInstant(instant, zone());
+  }
+
+  /** The units of the keeper of this request; metric where nobody is signed in. */
+  public static Units units() {
+    SignedIn keeper = keeperOrNull();
+    return keeper == null ? Units.METRIC : keeper.units();
   }
 
   public double latitude() {

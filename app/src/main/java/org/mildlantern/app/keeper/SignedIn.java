@@ -3,6 +3,7 @@ package org.mildlantern.app.keeper;
 import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
+import org.mildlantern.core.words.Units;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
@@ -15,9 +16,15 @@ public record SignedIn(
     String collectionName,
     double latitude,
     String zoneName,
+    Units units,
     String passwordHash)
     implements UserDetails {
   private static final long serialVersionUID = 1L;
+
+  public SignedIn {
+    // A session from before there was a choice.
+    units = units == null ? Units.METRIC : units;
+  }
 
   /** How the addresses of those end who are shown round; the domain can never exist (RFC 2606). */
   public static final String GUESTS = "@shown-round.invalid";
@@ -36,6 +43,7 @@ public record SignedIn(
         collection.name(),
         collection.latitude(),
         collection.zone(),
+        collection.units(),
         keeper.passwordHash());
   }
 

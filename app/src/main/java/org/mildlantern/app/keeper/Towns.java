@@ -1,6 +1,8 @@
 package org.mildlantern.app.keeper;
 
+import com.ibm.icu.util.LocaleData;
 import com.ibm.icu.util.TimeZone;
+import com.ibm.icu.util.ULocale;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -12,6 +14,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.mildlantern.core.words.Units;
 
 /** The towns that stand for the time zones of the world, with where on earth they lie. */
 public final class Towns {
@@ -27,8 +30,17 @@ public final class Towns {
    *
    * @param name with its country
    * @param latitude degrees, north positive
+   * @param country its two letters (ISO 3166)
    */
-  public record Town(String name, double latitude, String zone) {}
+  public record Town(String name, double latitude, String zone, String country) {
+    /** The units that are usual there (CLDR). */
+    Units units() {
+      return LocaleData.getMeasurementSystem(new ULocale("", country))
+              == LocaleData.MeasurementSystem.US
+          ? Units.CUSTOMARY
+          : Units.METRIC;
+    }
+  }
 
   /** All of them by name. */
   public static List<Town> all() {
@@ -76,6 +88,7 @@ public final class Towns {
     return new Town(
         city + ", " + land,
         Math.round((degrees.group(1).equals("-") ? -latitude : latitude) * 10) / 10.0,
-        zone);
+        zone,
+        country);
   }
 }

@@ -5,8 +5,10 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import org.mildlantern.app.units.InUnits;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
+import org.mildlantern.core.words.Units;
 
 /**
  * What is typed about a place. Temperature in °C, humidity in %.
@@ -18,16 +20,19 @@ public record PlaceForm(
     @NotBlank(message = "A place needs a name.") @Size(max = 60, message = "At most 60 characters.")
         String name,
     @NotNull(message = "Pick what kind of place it is.") PlaceKind kind,
-    @DecimalMin(value = "-30", message = "Between −30 and 55 °C.")
+    @InUnits(Units.Measure.WARMTH)
+        @DecimalMin(value = "-30", message = "Between −30 and 55 °C.")
         @DecimalMax(value = "55", message = "Between −30 and 55 °C.")
         Double temperature,
     @DecimalMin(value = "0", message = "Between 0 and 100 %.")
         @DecimalMax(value = "100", message = "Between 0 and 100 %.")
         Double humidity,
-    @DecimalMin(value = "-40", message = "Between −40 and 55 °C.")
+    @InUnits(Units.Measure.WARMTH)
+        @DecimalMin(value = "-40", message = "Between −40 and 55 °C.")
         @DecimalMax(value = "55", message = "Between −40 and 55 °C.")
         Double coldest,
-    @DecimalMin(value = "-40", message = "Between −40 and 60 °C.")
+    @InUnits(Units.Measure.WARMTH)
+        @DecimalMin(value = "-40", message = "Between −40 and 60 °C.")
         @DecimalMax(value = "60", message = "Between −40 and 60 °C.")
         Double warmest,
     LightClass light,

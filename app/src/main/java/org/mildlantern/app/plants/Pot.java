@@ -8,9 +8,11 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import java.util.ArrayList;
 import java.util.List;
+import org.mildlantern.app.units.InUnits;
 import org.mildlantern.core.plant.PotMaterial;
 import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Standing;
+import org.mildlantern.core.words.Units;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -25,11 +27,13 @@ import org.mildlantern.core.words.Words;
 @Embeddable
 public record Pot(
     @Enumerated(EnumType.STRING) @Column(name = "pot_shape") PotShape.Kind shape,
-    @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
+    @InUnits(Units.Measure.WIDTH)
+        @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         @Column(name = "pot_cm")
         Double cm,
-    @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
+    @InUnits(Units.Measure.WIDTH)
+        @DecimalMin(value = "1", message = "Between 1 and 200 cm.")
         @DecimalMax(value = "200", message = "Between 1 and 200 cm.")
         @Column(name = "pot_depth_cm")
         Double depthCm,

@@ -3,11 +3,13 @@ package org.mildlantern.app.treatment;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Web;
-import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.treatment.MixVolume;
+import org.mildlantern.core.words.Units;
 import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -63,7 +65,10 @@ class VisitController {
   }
 
   private static Optional<Double> degrees(String text) {
-    return Typed.decimal(text).filter(d -> d >= COLDEST && d <= WARMEST);
+    OptionalDouble read = Scope.units().read(Units.Measure.WARMTH, text);
+    return read.isPresent() && read.getAsDouble() >= COLDEST && read.getAsDouble() <= WARMEST
+        ? Optional.of(read.getAsDouble())
+        : Optional.empty();
   }
 
   private String page(Long id, MixVolume.Size size, Said said, Model model) {
