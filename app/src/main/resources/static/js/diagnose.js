@@ -6,7 +6,7 @@
   let word = "";
   let open = [];
   const list = () => document.querySelector(".chips");
-  const name = () => list()?.querySelector("h3")?.textContent ?? "";
+  const name = () => list()?.querySelector("h2")?.textContent ?? "";
   const families = () => [...(list()?.querySelectorAll("details") ?? [])];
   const label = (family) => family.querySelector("summary span").textContent;
 

@@ -1,13 +1,6 @@
 package org.mildlantern.app.figure;
 
-import static com.fasterxml.jackson.core.JsonParser.Feature.STRICT_DUPLICATE_DETECTION;
-
 import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -45,13 +38,12 @@ public class Figures {
 
   Figures(Knowledge knowledge) {
     this.knowledge = knowledge;
-    ObjectMapper yaml = new ObjectMapper(new YAMLFactory().enable(STRICT_DUPLICATE_DETECTION));
     for (GrowthForm form : knowledge.forms()) {
       if (form.figure()) {
-        figures.put(form.id(), read(yaml, form.id(), new TypeReference<FigureData>() {}));
+        figures.put(form.id(), FigureFiles.read(form.id(), new TypeReference<FigureData>() {}));
       }
     }
-    List<Swatch> all = read(yaml, "swatches", new TypeReference<List<Swatch>>() {});
+    List<Swatch> all = FigureFiles.read("swatches", new TypeReference<List<Swatch>>() {});
     swatches =
         all.stream().collect(Collectors.toMap(Swatch::id, s -> s, (a, b) -> a, LinkedHashMap::new));
     knowledge.signs().stream()
@@ -62,14 +54,6 @@ public class Figures {
               throw new IllegalStateException(
                   "figures/swatches.yaml: " + sign.id() + " wants '" + sign.swatch() + "'");
             });
-  }
-
-  private static <T> T read(ObjectMapper yaml, String name, TypeReference<T> type) {
-    try (InputStream in = Figures.class.getResourceAsStream("/figures/" + name + ".yaml")) {
-      return yaml.readValue(in, type);
-    } catch (IOException e) {
-      throw new UncheckedIOException("figures/" + name + ".yaml", e);
-    }
   }
 
   /** The texture of a sign: its own, where there are signs like it, else that which it shares. */

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.figure.Mark;
+import org.mildlantern.app.figure.Plates;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
@@ -43,8 +44,11 @@ class KnowController {
   private final Knowledge knowledge;
   private final Remedies remedies;
   private final Figures figures;
+  private final Plates plates;
 
-  KnowController(FindService find, Knowledge knowledge, Figures figures, Remedies remedies) {
+  KnowController(
+      FindService find, Knowledge knowledge, Figures figures, Plates plates, Remedies remedies) {
+    this.plates = plates;
     this.remedies = remedies;
     this.find = find;
     this.knowledge = knowledge;
@@ -84,6 +88,7 @@ class KnowController {
               .toList());
     }
     model.addAttribute("sign", sign);
+    model.addAttribute("plates", plates.of(sign));
     knowledge.forms().stream()
         .filter(form -> sign.patterns().stream().anyMatch(p -> occurs(id, p, form)))
         .findFirst()
@@ -119,6 +124,7 @@ class KnowController {
   String cause(@PathVariable String id, Model model) {
     Cause cause = knowledge.causes().find(id).orElseThrow(Web::missing);
     model.addAttribute("cause", cause);
+    model.addAttribute("plates", plates.of(cause));
     knowledge.forms().stream()
         .filter(form -> knowledge.causesFor(form).contains(cause))
         .max(Comparator.comparingLong(form -> typical(cause, form).size()))

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.mildlantern.app.figure.Plates;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Comparison;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -44,8 +45,10 @@ class ReferenceController {
 
   private final Knowledge knowledge;
   private final SingletonSupplier<Coverage> coverage;
+  private final Plates plates;
 
-  ReferenceController(Knowledge knowledge) {
+  ReferenceController(Knowledge knowledge, Plates plates) {
+    this.plates = plates;
     this.knowledge = knowledge;
     this.coverage = SingletonSupplier.of(() -> Coverage.of(knowledge, WrittenCase.all(knowledge)));
   }
@@ -99,6 +102,12 @@ class ReferenceController {
     return groups;
   }
 
+  @GetMapping("/know/plates")
+  String plates(Model model) {
+    model.addAttribute("plates", plates.byFamily());
+    return "know/plates";
+  }
+
   @GetMapping("/know/compare")
   String compare(
       @RequestParam(defaultValue = "") String a,
@@ -112,6 +121,8 @@ class ReferenceController {
     if (first != null && second != null) {
       model.addAttribute("comparison", Comparison.of(first, second, knowledge));
       model.addAttribute("firstChange", knowledge.changes().find(first.change()).orElseThrow());
+      model.addAttribute("firstPlates", plates.of(first));
+      model.addAttribute("secondPlates", plates.of(second));
       model.addAttribute("secondChange", knowledge.changes().find(second.change()).orElseThrow());
     }
     return "know/compare";

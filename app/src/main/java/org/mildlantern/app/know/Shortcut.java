@@ -5,6 +5,9 @@ import java.util.List;
 /** Pages that are found by what one wants to do. */
 enum Shortcut {
   PETS("What is poisonous", "/know/pets", "poison", "toxic", "pets", "cats", "dogs", "children"),
+  PLATES(
+      "Plates of pests, spots and roots", "/know/plates", "pictures", "plates", "photos of pests"),
+  UNITS("Units", "/settings#units-form", "fahrenheit", "celsius", "inches", "ounces", "units"),
   MONTH("The month ahead", "/today/month", "holiday", "vacation", "away", "calendar", "plan"),
   IMPORT(
       "Bring in a list", "/plants/imports/new", "import", "csv", "spreadsheet", "paste", "table"),
