@@ -1,7 +1,6 @@
 package org.mildlantern.app.diagnose;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -337,19 +336,11 @@ class DiagnosePresenter {
     ContextField field = knowledge.fields().find(note.field()).orElseThrow();
     List<String> words = new ArrayList<>();
     if (note.value() != null && field.numeric()) {
-      String unit = field.unit() == null || field.unit().equals("1") ? "" : " " + field.unit();
-      words.add(field.label() + ": " + rounded(note.value()) + unit);
+      words.add(field.label() + ": " + field.figure(new BigDecimal(note.value())));
     }
     String source = records.sourceOf(field);
     words.add(source.isEmpty() ? "by the day and the kind" : source);
     return String.join(" · ", words);
-  }
-
-  /** One digit after the point at most, none from ten on. */
-  private static String rounded(String figure) {
-    BigDecimal value = new BigDecimal(figure);
-    int digits = value.abs().compareTo(BigDecimal.TEN) < 0 ? 1 : 0;
-    return value.setScale(digits, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
   }
 
   private static String capital(String text) {

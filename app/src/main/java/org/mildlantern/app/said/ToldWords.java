@@ -1,5 +1,6 @@
 package org.mildlantern.app.said;
 
+import java.math.BigDecimal;
 import java.util.Locale;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.ContextField;
@@ -19,7 +20,7 @@ record ToldWords(String label, String side) {
   static ToldWords of(Reading.Told told, Knowledge knowledge) {
     ContextField field = knowledge.fields().find(told.field()).orElseThrow();
     if (told.value() instanceof Reading.Figure figure) {
-      return new ToldWords(figure(figure, field.unit()), field.label());
+      return new ToldWords(field.figure(BigDecimal.valueOf(figure.number())), field.label());
     }
     String word = told.value().toString();
     return knowledge.conditions().stream()
@@ -31,13 +32,5 @@ record ToldWords(String label, String side) {
                 new ToldWords(
                     label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1), ""))
         .orElseGet(() -> new ToldWords(WORDS.say("choice", field.label(), word), ""));
-  }
-
-  private static String figure(Reading.Figure figure, String unit) {
-    return switch (unit == null ? "1" : unit) {
-      case "d" -> WORDS.say("days", figure.number());
-      case "1" -> figure.toString();
-      default -> WORDS.say("figure", figure.toString(), unit);
-    };
   }
 }

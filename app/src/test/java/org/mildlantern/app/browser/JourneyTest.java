@@ -50,7 +50,7 @@ class JourneyTest extends BrowserCase {
   void aDroopingPeaceLilyFromAnEmptyPage(int width) {
     open(width, 844);
     register("Lily");
-    expectNothingSerious("the doors at " + width);
+    expectNothingForAxe("the doors at " + width);
     nothingRunsOutOfThePage("the doors at " + width);
     assertThat(page.locator("#text")).isFocused();
     type(page.locator("#text"), "my peace lily droops, the soil is wet, the pot has no hole");
@@ -86,7 +86,7 @@ class JourneyTest extends BrowserCase {
     taps++;
     tap(button("Read it"));
     assertThat(page.locator("#count")).containsText("80 rows");
-    expectNothingSerious("a list at " + width);
+    expectNothingForAxe("a list at " + width);
     nothingRunsOutOfThePage("a list at " + width);
     tap(page.getByLabel("cm"));
     type(page.locator("#newRest"), "Spare shelf");
@@ -150,7 +150,7 @@ class JourneyTest extends BrowserCase {
 
     page.navigate("/plants?q=north+gallery");
     assertThat(page.locator(".head").first()).containsText("9 of 37 plants");
-    expectNothingSerious("the list of plants at " + width);
+    expectNothingForAxe("the list of plants at " + width);
     nothingRunsOutOfThePage("the list of plants at " + width);
     page.locator("[name=plant]").first().click();
     page.locator("[name=plant]")
@@ -193,10 +193,10 @@ class JourneyTest extends BrowserCase {
     Locator row =
         page.locator(".together").filter(new Locator.FilterOptions().setHasText("treat 3"));
     nothingRunsOutOfThePage("the round at " + width);
-    expectNothingSerious("the round with plants together at " + width);
+    expectNothingForAxe("the round with plants together at " + width);
     tap(row.getByText("Open visit"));
     assertThat(page.locator("main")).containsText("One jug for 3 plants");
-    expectNothingSerious("a visit to three at " + width);
+    expectNothingForAxe("a visit to three at " + width);
     tap(page.locator("input[name=but]").last());
     tap(button("Done on all but those ticked"));
     assertThat(page.locator(".toast-l")).containsText("2 plants treated");
@@ -228,7 +228,7 @@ class JourneyTest extends BrowserCase {
         nothingRunsOutOfThePage(path + " at " + width);
       }
     }
-    expectNothingSerious("a page that is not there");
+    expectNothingForAxe("a page that is not there");
     page.navigate("/plants/walk");
     assertThat(page).hasURL(Pattern.compile(".*/places"));
     page.navigate("/today?day=2026-12-30");

@@ -1,5 +1,7 @@
 package org.mildlantern.core.knowledge;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 
 /**
@@ -35,5 +37,24 @@ public record ContextField(
 
   public boolean numeric() {
     return values.isEmpty() && valuesFrom == null;
+  }
+
+  /**
+   * A figure of it in words, {@code 3 days} or {@code 14 °C}: one digit after the point at most,
+   * and none from a hundred on.
+   */
+  public String figure(BigDecimal number) {
+    int digits = number.abs().compareTo(BigDecimal.valueOf(100)) < 0 ? 1 : 0;
+    BigDecimal rounded = number.setScale(digits, RoundingMode.HALF_UP).stripTrailingZeros();
+    String figure = rounded.toPlainString().replace('-', '−');
+    boolean one = rounded.abs().compareTo(BigDecimal.ONE) == 0;
+    return switch (unit == null ? "1" : unit) {
+      case "1" -> figure;
+      case "d" -> figure + (one ? " day" : " days");
+      case "months", "points", "steps" ->
+          figure + " " + (one ? unit.substring(0, unit.length() - 1) : unit);
+      case "K" -> figure + (one ? " degree C" : " degrees C");
+      default -> figure + " " + unit;
+    };
   }
 }
