@@ -45,7 +45,8 @@ class ManyPlants {
     LOOKED("looked, nothing new"),
     MOVE(""),
     ARCHIVE(""),
-    LABELS("");
+    LABELS(""),
+    TREAT("");
 
     private final String line;
 

@@ -113,9 +113,11 @@ class PlantListController {
             : plant == null ? List.of() : plant.stream().distinct().toList();
     String back = "redirect:/plants" + (query.text().isEmpty() ? "" : "?" + query.text());
     try {
-      if (act == ManyPlants.Act.LABELS) {
+      if (act == ManyPlants.Act.LABELS || act == ManyPlants.Act.TREAT) {
         ManyPlants.check(ids);
-        return "redirect:/plants/labels?plant="
+        return (act == ManyPlants.Act.LABELS
+                ? "redirect:/plants/labels?plant="
+                : "redirect:/treatments/for?plant=")
             + ids.stream().map(String::valueOf).collect(Collectors.joining(","));
       }
       flash.addFlashAttribute("done", many.take(act, ids, line, Days.typed(day), to));

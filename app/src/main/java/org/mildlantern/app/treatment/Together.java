@@ -75,6 +75,21 @@ class Together {
                 chosen.contains(plant.id())));
       }
     }
+    Set<Long> offered =
+        all.stream().map(candidate -> candidate.plant().id()).collect(Collectors.toSet());
+    for (PlantView plant : plants.find(chosen).values()) {
+      if (!offered.contains(plant.id())
+          && !plant.id().equals(kase.plantId())
+          && !plant.archived()) {
+        boolean another = open.containsKey(plant.id());
+        all.add(
+            new Candidate(
+                plant,
+                WORDS.say("you-chose"),
+                another ? "another case of it is open" : null,
+                !another));
+      }
+    }
     return all;
   }
 

@@ -88,6 +88,38 @@ class TogetherTest extends WebCase {
         .toList();
   }
 
+  private ResultActions treatMany(PlantView... those) throws Exception {
+    String[] pairs = new String[2 + 2 * those.length];
+    pairs[0] = "act";
+    pairs[1] = "TREAT";
+    for (int i = 0; i < those.length; i++) {
+      pairs[2 + 2 * i] = "plant";
+      pairs[3 + 2 * i] = those[i].id().toString();
+    }
+    String to = post(keeper, "/plants/many", pairs).andReturn().getResponse().getRedirectedUrl();
+    return get(keeper, to);
+  }
+
+  @Test
+  void plantsChosenInTheListAreTreatedFromTheCaseThatOneOfThemHas() throws Exception {
+    String treat =
+        treatMany(three.get(1), three.get(0)).andReturn().getResponse().getRedirectedUrl();
+    assertThat(treat).isEqualTo(treatment() + "?with=" + three.get(1).id());
+    get(keeper, treat).andExpect(content().string(containsString("1 more treated with it")));
+    PlantView far = keepers.plant(keeper, keepers.place(keeper, "Yard", PlaceKind.OUTDOOR), "Hoya");
+    get(keeper, treatment() + "?with=" + far.id())
+        .andExpect(content().string(containsString("you chose it")));
+    treatMany(three.get(1), far)
+        .andExpect(content().string(containsString("None of them has an open case")));
+    open(three.get(1), "thrips");
+    treatMany(three.get(0), three.get(1))
+        .andExpect(content().string(containsString("They do not all have the same")))
+        .andExpect(content().string(containsString(treatment() + "\"")));
+    SignedIn stranger = keepers.make();
+    get(stranger, "/treatments/for?plant=" + far.id()).andExpect(status().isNotFound());
+    get(keeper, "/treatments/for").andExpect(status().isNotFound());
+  }
+
   @Test
   void eachHasACaseAndACourseWhoseVisitsFallOnTheSameDays() throws Exception {
     takeTogether();
