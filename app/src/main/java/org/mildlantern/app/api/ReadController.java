@@ -54,6 +54,7 @@ class ReadController {
             () ->
                 reader
                     .kind(text)
+                    .filter(named -> !named.several())
                     .map(
                         named ->
                             knowledge.kind(knowledge.taxa().find(named.taxon()).orElseThrow())));

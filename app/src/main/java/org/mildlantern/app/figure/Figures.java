@@ -8,13 +8,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.NameChoice;
 import org.mildlantern.core.knowledge.Part;
 import org.mildlantern.core.knowledge.Sign;
 import org.springframework.stereotype.Component;
@@ -54,6 +58,23 @@ public class Figures {
               throw new IllegalStateException(
                   "figures/swatches.yaml: " + sign.id() + " wants '" + sign.swatch() + "'");
             });
+  }
+
+  /** Whole plants of growth forms, to be shown small, by the form's id. */
+  public SortedMap<String, Figure> small(Stream<GrowthForm> forms) {
+    SortedMap<String, Figure> small = new TreeMap<>();
+    forms
+        .distinct()
+        .forEach(
+            form ->
+                draw(form, List.of(), null, Appearance.WHOLE)
+                    .ifPresent(figure -> small.put(form.id(), figure)));
+    return small;
+  }
+
+  /** Those of what a name may stand for. */
+  public SortedMap<String, Figure> small(List<NameChoice> choices) {
+    return small(choices.stream().map(NameChoice::form).filter(Objects::nonNull));
   }
 
   /** The texture of a sign: its own, where there are signs like it, else that which it shares. */

@@ -11,6 +11,24 @@ import java.util.List;
  */
 public record LogPage(List<Line> lines, int number, boolean older) {
 
+  /** Lines that are shown at once. */
+  private static final int LATEST = 10;
+
+  /** The first lines of the page. */
+  public List<Line> latest() {
+    return lines.subList(0, Math.min(LATEST, lines.size()));
+  }
+
+  /** The others, which stand folded. */
+  public List<Line> earlier() {
+    return lines.subList(latest().size(), lines.size());
+  }
+
+  /** Whether a row stands among those. */
+  public boolean isEarlier(Long entryId) {
+    return earlier().stream().anyMatch(line -> line.entry().id().equals(entryId));
+  }
+
   /**
    * One row, or what devices sent of one kind in a week.
    *

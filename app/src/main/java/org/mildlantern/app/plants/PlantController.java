@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.web.Kept;
@@ -16,6 +17,7 @@ import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.knowledge.NameChoice;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Toxicity;
 import org.mildlantern.core.plant.PotMaterial;
@@ -48,8 +50,15 @@ class PlantController {
   private final PlaceService places;
   private final Knowledge knowledge;
   private final Builds builds;
+  private final Figures figures;
 
-  PlantController(PlantService plants, PlaceService places, Knowledge knowledge, Builds builds) {
+  PlantController(
+      PlantService plants,
+      PlaceService places,
+      Knowledge knowledge,
+      Builds builds,
+      Figures figures) {
+    this.figures = figures;
     this.plants = plants;
     this.places = places;
     this.knowledge = knowledge;
@@ -215,7 +224,9 @@ class PlantController {
       PlantService.FieldFault fault, PlantForm form, BindingResult errors, Model model) {
     errors.rejectValue(fault.field(), "fault", fault.getMessage());
     if (fault.field().equals("formId")) {
-      model.addAttribute("like", knowledge.choicesLike(form.kind()));
+      List<NameChoice> like = knowledge.choicesLike(form.kind());
+      model.addAttribute("like", like);
+      model.addAttribute("likeFigures", figures.small(like));
     }
   }
 

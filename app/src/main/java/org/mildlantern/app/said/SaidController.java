@@ -107,7 +107,9 @@ class SaidController {
   }
 
   private void show(SaidForm form, Model model) {
-    model.addAttribute("view", presenter.show(said.hear(form)));
+    SaidView view = presenter.show(said.hear(form));
+    model.addAttribute("view", view);
+    model.addAttribute("likeFigures", figures.small(view.who().like()));
     model.addAttribute("builds", builds.byForm());
     model.addAttribute("places", places.all());
     if (form.text().length() > Reader.LONGEST) {

@@ -3,10 +3,7 @@ package org.mildlantern.app.said;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.mildlantern.app.diagnose.LookBook;
-import org.mildlantern.app.figure.Appearance;
 import org.mildlantern.app.figure.Figure;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.places.PlaceView;
@@ -16,7 +13,6 @@ import org.mildlantern.app.today.Board;
 import org.mildlantern.app.today.Lamp;
 import org.mildlantern.app.today.RoundService;
 import org.mildlantern.app.web.Paged;
-import org.mildlantern.core.knowledge.GrowthForm;
 import org.springframework.stereotype.Component;
 
 /** What one can start from besides words: the plants place by place, and what was seen lately. */
@@ -74,24 +70,16 @@ class StartingPoints {
                             : of.shown().map(plant -> new Start(plant, board.lamp(plant)))))
             .toList();
     Map<String, Figure> drawn =
-        places.stream()
-            .flatMap(of -> Optional.ofNullable(of.shown()).stream())
-            .flatMap(of -> of.rows().stream())
-            .map(start -> start.plant().form())
-            .distinct()
-            .flatMap(form -> small(form).map(figure -> Map.entry(form.id(), figure)).stream())
-            .collect(
-                Collectors.toMap(
-                    Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, TreeMap::new));
+        figures.small(
+            places.stream()
+                .flatMap(of -> Optional.ofNullable(of.shown()).stream())
+                .flatMap(of -> of.rows().stream())
+                .map(start -> start.plant().form()));
     return new Starts(
         places,
         places.stream().anyMatch(of -> of.shown() == null),
         drawn,
         looks.recent(LOOKS),
         looks.shared(SHARED));
-  }
-
-  private Optional<Figure> small(GrowthForm form) {
-    return figures.draw(form, List.of(), null, Appearance.WHOLE);
   }
 }

@@ -43,26 +43,30 @@ class WhoFinder {
       return Who.of(named.get(), named.get().name(), true);
     }
     Optional<Reading.Named> said = reader.kind(form.text());
+    if (said.isPresent() && said.get().several()) {
+      String called = said.get().span().of(form.text());
+      return lives(form, called, knowledge.choicesLike(called));
+    }
     if (said.isPresent()) {
       Kind kind = knowledge.kind(knowledge.taxa().find(said.get().taxon()).orElseThrow());
       return ofKind(kind, said.get().span().of(form.text()), true, form);
     }
-    return lives(form, List.of());
+    return lives(form, form.kind(), List.of());
   }
 
   private Who typed(SaidForm form) {
     return knowledge
         .taxonNamed(form.kind())
         .map(taxon -> ofKind(knowledge.kind(taxon), form.kind(), false, form))
-        .orElseGet(() -> lives(form, knowledge.choicesLike(form.kind())));
+        .orElseGet(() -> lives(form, form.kind(), knowledge.choicesLike(form.kind())));
   }
 
-  private Who lives(SaidForm form, List<NameChoice> like) {
+  private Who lives(SaidForm form, String called, List<NameChoice> like) {
     return knowledge
         .usual()
         .find(form.lives())
-        .map(usual -> ofKind(knowledge.kind(usual), form.kind(), false, form))
-        .orElseGet(() -> Who.unknown(form.kind(), like));
+        .map(usual -> ofKind(knowledge.kind(usual), called, false, form))
+        .orElseGet(() -> Who.unknown(called, like));
   }
 
   /** A kind of which the collection has one plant is that plant; of several, one is chosen. */

@@ -65,7 +65,7 @@ class BrowserTest extends BrowserCase {
     assertThat(page.locator("main")).containsText("healed");
 
     link("Coleus scutellarioides").first().click();
-    assertThat(page.locator(".timeline")).containsText("closed: healed");
+    assertThat(page.locator(".timeline").first()).containsText("closed: healed");
   }
 
   @Test
@@ -97,7 +97,7 @@ class BrowserTest extends BrowserCase {
     assertThat(page.locator("#line")).hasValue("probe sideways");
     page.fill("#line", "watered 240");
     button("Write").click();
-    assertThat(page.locator(".timeline")).containsText("Watered 240");
+    assertThat(page.locator(".timeline").first()).containsText("Watered 240");
 
     link("Look at it").click();
     page.locator("#part-joint").click();
@@ -141,7 +141,7 @@ class BrowserTest extends BrowserCase {
         .isVisible();
     page.fill("#reason", "it looked hungry");
     button("Write").click();
-    assertThat(page.locator(".timeline")).containsText("Fed 60 ppm");
+    assertThat(page.locator(".timeline").first()).containsText("Fed 60 ppm");
     page.reload();
     assertThat(page.locator("main")).containsText("Confounded");
     page.locator(".timeline details").first().locator("summary").click();

@@ -132,8 +132,8 @@ class RoundBrowserTest extends BrowserCase {
     assertThat(both).hasCount(0);
 
     page.navigate("/plants/" + second.replace("water-", ""));
-    assertThat(page.locator(".timeline")).containsText("Felt dry");
-    assertThat(page.locator(".timeline")).containsText("Watered");
+    assertThat(page.locator(".timeline").first()).containsText("Felt dry");
+    assertThat(page.locator(".timeline").first()).containsText("Watered");
     page.navigate("/plants/" + first.replace("water-", ""));
     assertThat(
             page.locator(".timeline li")

@@ -89,6 +89,16 @@ class SaidPageTest extends WebCase {
   }
 
   @Test
+  void aNameOfSeveralKindsIsAskedWithTheirFigures() throws Exception {
+    Document page = said("text", "my money plant drops leaves");
+    assertThat(page.select("button[name=instead]").eachAttr("value"))
+        .containsExactly("Crassula ovata", "Epipremnum aureum", "Pilea peperomioides");
+    assertThat(page.select("button[name=instead] use").eachAttr("href"))
+        .contains("#small-succulent-stem");
+    assertThat(page.select("symbol#small-succulent-stem path")).isNotEmpty();
+  }
+
+  @Test
   void aTapTurnsAStatementRoundAndTakesItOut() throws Exception {
     String[] speech = {"kind", "moth orchid", "text", SPEECH};
     Document page = said(speech);

@@ -1,20 +1,23 @@
 package org.mildlantern.core.knowledge;
 
+import java.util.Locale;
+
 /**
  * A kind or genus that a typed name may stand for.
  *
  * @param name accepted
  * @param common what people call it, or empty
- * @param form its growth form in words
+ * @param form its growth form, or null for a genus of which several kinds are known
  */
-public record NameChoice(String name, String common, String form) {
+public record NameChoice(String name, String common, GrowthForm form) {
   /** A genus of which several kinds are known. */
   static NameChoice of(String genus) {
-    return new NameChoice(genus, "", "several kinds");
+    return new NameChoice(genus, "", null);
   }
 
   /** What tells it from others beside its name. */
   public String also() {
-    return common.isEmpty() ? form : common + ", " + form;
+    String built = form == null ? "several kinds" : form.label().toLowerCase(Locale.ROOT);
+    return common.isEmpty() ? built : common + ", " + built;
   }
 }

@@ -223,7 +223,7 @@ final class Names {
     return new NameChoice(
         name,
         taxon.common().stream().findFirst().orElse(""),
-        forms.find(taxon.form()).orElseThrow().label().toLowerCase(Locale.ROOT));
+        forms.find(taxon.form()).orElseThrow());
   }
 
   /** Letters that differ, as a share of the longer name's. */

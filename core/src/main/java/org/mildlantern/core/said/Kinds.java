@@ -1,5 +1,6 @@
 package org.mildlantern.core.said;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -29,26 +30,38 @@ final class Kinds {
 
   private final Lexicon lexicon;
 
-  /** By all their names and by their genus, in plain letters. */
+  /** By all their names and by their genus, in plain letters; null where several are called so. */
   private final Map<String, Taxon> kinds = new HashMap<>();
 
   private final Map<Character, List<String>> byLetter;
 
   Kinds(Knowledge knowledge, Lexicon lexicon) {
     this.lexicon = lexicon;
+    List<String> spelt = new ArrayList<>();
     for (Taxon taxon : knowledge.taxa()) {
-      names(taxon).forEach(name -> kinds.putIfAbsent(plain(name), taxon));
+      printed(taxon).map(Kinds::plain).forEach(spelt::add);
+      for (String name : knowledge.namesOf(taxon)) {
+        kinds.putIfAbsent(plain(name), knowledge.isAmbiguous(name) ? null : taxon);
+      }
     }
     knowledge.taxa().stream()
         .flatMap(taxon -> Stream.concat(Stream.of(taxon.name()), taxon.synonyms().stream()))
         .map(name -> plain(name).split(" ", 2)[0])
         .distinct()
         .forEach(
-            genus -> knowledge.taxonNamed(genus).ifPresent(kind -> kinds.putIfAbsent(genus, kind)));
-    byLetter = kinds.keySet().stream().collect(Collectors.groupingBy(name -> name.charAt(0)));
+            genus -> {
+              spelt.add(genus);
+              knowledge.taxonNamed(genus).ifPresent(kind -> kinds.putIfAbsent(genus, kind));
+            });
+    byLetter =
+        spelt.stream()
+            .distinct()
+            .filter(name -> kinds.get(name) != null)
+            .collect(Collectors.groupingBy(name -> name.charAt(0)));
   }
 
-  private static Stream<String> names(Taxon taxon) {
+  /** The names by which it is known in print, against which a misspelt one is held. */
+  private static Stream<String> printed(Taxon taxon) {
     return Stream.of(List.of(taxon.name()), taxon.synonyms(), taxon.common()).flatMap(List::stream);
   }
 
@@ -63,9 +76,9 @@ final class Kinds {
       for (int i = 0; i + words <= tokens.size(); i++) {
         Reading.Span span = span(tokens, i, words);
         boolean plainWord = words == 1 && lexicon.isFiller(tokens.get(i).stem());
-        Taxon taxon = plainWord ? null : kinds.get(plain(span.of(text)));
-        if (taxon != null) {
-          return Optional.of(named(taxon, span, i, words, used));
+        String name = plain(span.of(text));
+        if (!plainWord && kinds.containsKey(name)) {
+          return Optional.of(named(kinds.get(name), span, i, words, used));
         }
       }
     }
@@ -112,6 +125,6 @@ final class Kinds {
     for (int w = 0; w < words; w++) {
       used.add(first + w);
     }
-    return new Reading.Named(taxon.id(), span);
+    return new Reading.Named(taxon == null ? null : taxon.id(), span);
   }
 }

@@ -23,7 +23,12 @@ public record Reading(Named kind, List<Seen> seen, List<Told> told, List<Span> u
   }
 
   /** A kind that the text names. */
-  public record Named(String taxon, Span span) {}
+  public record Named(String taxon, Span span) {
+    /** Whether several kinds are called so, and it is asked which. */
+    public boolean several() {
+      return taxon == null;
+    }
+  }
 
   /**
    * A sign or an open word that is there or not.

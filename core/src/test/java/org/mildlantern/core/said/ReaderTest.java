@@ -227,6 +227,14 @@ class ReaderTest {
     assertThat(READER.read("it droops", null).kind()).isNull();
   }
 
+  @Test
+  void aNameOfSeveralKindsIsNeverGuessed() {
+    String text = "my money plant drops leaves";
+    Reading.Named kind = READER.read(text, null).kind();
+    assertThat(kind.several()).isTrue();
+    assertThat(kind.span().of(text)).isEqualTo("money plant");
+  }
+
   @ParameterizedTest
   @CsvSource({
     "my calathia has brown edges, goeppertia",
