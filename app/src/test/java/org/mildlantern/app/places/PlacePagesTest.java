@@ -39,7 +39,7 @@ class PlacePagesTest extends WebCase {
         .andExpect(redirectedUrl("/places"));
     PlaceView sill = keepers.as(keeper, places::all).get(0);
     assertThat(sill.name()).isEqualTo("Sill");
-    assertThat(sill.air()).isEqualTo("20 °C · 55 %");
+    assertThat(sill.air()).isEqualTo("19.5 °C · 55 %");
     post(keeper, "/places/" + sill.id() + "/edit", "name", "Sill", "kind", "QUARANTINE")
         .andExpect(redirectedUrl("/places"));
     assertThat(keepers.as(keeper, places::all).get(0).quarantine()).isTrue();

@@ -174,22 +174,29 @@ final class Matches {
 
   /** Whether it joins what is said of one part with what is said of the next, after an “and”. */
   private boolean isOfTwoParts(Match match, List<Token> tokens) {
-    if (match.phrase().told() != null) {
-      return false;
-    }
+    boolean told = match.phrase().told() != null;
     for (int i = match.first() + 1; i < match.last(); i++) {
-      if (joins.contains(tokens.get(i).word()) && !match.at().contains(i)) {
-        int next = i + 1;
+      if (begins(i, told, tokens) && !match.at().contains(i)) {
+        int next = joins.contains(tokens.get(i).word()) ? i + 1 : i;
         while (next < match.last() && lexicon.isFiller(tokens.get(next).stem())) {
           next++;
         }
         String after = subject(tokens.get(next));
-        if (!after.isEmpty() && isOfAnother(after, i, tokens)) {
+        boolean another = told ? !match.at().contains(next) : isOfAnother(after, i, tokens);
+        if (!after.isEmpty() && another) {
           return true;
         }
       }
     }
     return false;
+  }
+
+  /**
+   * Whether something else may begin at a word: after an “and”; for a circumstance, a comma too.
+   */
+  private boolean begins(int at, boolean told, List<Token> tokens) {
+    return joins.contains(tokens.get(at).word())
+        || told && tokens.get(at - 1).clause() != tokens.get(at).clause();
   }
 
   /** Whether the clause named another part before a word. */

@@ -166,7 +166,7 @@ public enum Units {
   private static String customary(MatchResult found) {
     String figures = found.group(1);
     return switch (found.group(2)) {
-      case "°C" -> each(figures, v -> Measure.WARMTH.toCustomary(v), 1, 0) + " °F";
+      case "°C" -> each(figures, v -> Measure.WARMTH.toCustomary(v), 0, 0) + " °F";
       case "cm" -> each(figures, v -> Measure.WIDTH.toCustomary(v), 1, 1) + " in";
       case "ml" -> greatest(figures) < SYRINGE_ML ? found.group() : drink(figures, OUNCE_ML);
       default -> drink(figures, OUNCE_ML / 1000);

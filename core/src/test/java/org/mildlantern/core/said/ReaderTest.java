@@ -227,6 +227,20 @@ class ReaderTest {
     assertThat(READER.read("it droops", null).kind()).isNull();
   }
 
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "the room is 85F and the soil is dry",
+        "the room is warm, the soil is dry",
+      })
+  void whatIsSaidOfThePotIsNotSaidOfTheRoom(String text) {
+    Reading reading = READER.read(text, LEAFY);
+    assertThat(reading.told())
+        .extracting(Reading.Told::field)
+        .doesNotContain("humidity", "air-said");
+    assertThat(reading.seen()).extracting(Reading.Seen::sign).isNotEmpty();
+  }
+
   @Test
   void aNameOfSeveralKindsIsNeverGuessed() {
     String text = "my money plant drops leaves";

@@ -21,7 +21,7 @@ class UnitsTest {
           nights of 15-18 °C                   | nights of 59-64 °F
           down to −5 °C                        | down to 23 °F
           −18 to 0 °C                          | 0 to 32 °F
-          counted from 9.7 °C                  | counted from 49.5 °F
+          counted from 9.7 °C                  | counted from 49 °F
           a 13 cm clay pot                     | a 5.1 in clay pot
           20 × 15 × 8 cm                       | 7.9 × 5.9 × 3.1 in
           2 to 4 cm wider                      | 0.8 to 1.6 in wider
