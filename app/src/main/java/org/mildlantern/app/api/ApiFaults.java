@@ -11,7 +11,12 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 
 /** Tells other programs what is wrong with a question, path by path. */
 @RestControllerAdvice(
-    assignableTypes = {ApiController.class, ReadController.class, LabelController.class})
+    assignableTypes = {
+      ApiController.class,
+      ReadController.class,
+      LabelController.class,
+      PlaceAnswersController.class
+    })
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiFaults {
   @ExceptionHandler(ApiFault.class)

@@ -2,14 +2,11 @@ package org.mildlantern.app.api;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -29,10 +26,9 @@ import org.mildlantern.core.knowledge.Usual;
 import org.mildlantern.core.label.Product;
 import org.mildlantern.core.label.Region;
 import org.mildlantern.core.said.Reader;
-import org.mildlantern.core.words.Nearest;
 
 /** Reads a request into a question, collecting every fault with its path. */
-final class RequestReader {
+final class RequestReader extends JsonFields {
   private static final int MOST_FINDINGS = 60;
   private static final Set<String> FIELDS =
       Set.of("taxon", "form", "date", "latitude", "findings", "context");
@@ -42,17 +38,13 @@ final class RequestReader {
       Set.of("sign", "pattern", "state", "from", "to", "sure", "alternatives");
 
   private final Knowledge knowledge;
-  private final List<ApiFault.Problem> problems = new ArrayList<>();
 
   RequestReader(Knowledge knowledge) {
     this.knowledge = knowledge;
   }
 
   Question read(JsonNode body, LocalDate today, double latitude) {
-    if (body == null || !body.isObject()) {
-      fault("$", "a JSON object is expected");
-      throw new ApiFault(problems);
-    }
+    requireObject(body);
     body.fieldNames()
         .forEachRemaining(
             name -> {
@@ -65,9 +57,7 @@ final class RequestReader {
     double where = number(body.get("latitude"), "$.latitude", -90.0, 90.0).orElse(latitude);
     List<Finding> findings = findings(body.get("findings"), kind);
     Circumstances circumstances = circumstances(body.get("context"));
-    if (!problems.isEmpty()) {
-      throw new ApiFault(problems);
-    }
+    throwFaults();
     return new Question(kind, day, where, findings, circumstances, List.of());
   }
 
@@ -79,22 +69,17 @@ final class RequestReader {
   record Said(String text, Kind kind) {}
 
   Said said(JsonNode body) {
-    if (body == null || !body.isObject()) {
-      fault("$", "a JSON object is expected");
-      throw new ApiFault(problems);
-    }
+    requireObject(body);
     unknownFields(body, "$", Set.of("text", "taxon", "form", "date"));
     Optional<String> said = text(body.get("text"), "$.text");
-    if (said.isEmpty() && problems.isEmpty()) {
+    if (said.isEmpty() && isSound()) {
       fault("$.text", "is needed");
     }
     if (said.map(String::length).orElse(0) > Reader.LONGEST) {
       fault("$.text", "at most " + Reader.LONGEST + " characters");
     }
     Kind kind = body.hasNonNull("taxon") || body.hasNonNull("form") ? kind(body) : null;
-    if (!problems.isEmpty()) {
-      throw new ApiFault(problems);
-    }
+    throwFaults();
     return new Said(said.orElseThrow(), kind);
   }
 
@@ -106,39 +91,16 @@ final class RequestReader {
   record Label(String text, Product product, Region region) {}
 
   Label label(JsonNode body) {
-    if (body == null || !body.isObject()) {
-      fault("$", "a JSON object is expected");
-      throw new ApiFault(problems);
-    }
+    requireObject(body);
     unknownFields(body, "$", Set.of("text", "product", "region"));
     Optional<String> text = text(body.get("text"), "$.text");
-    if (text.isEmpty() && problems.isEmpty()) {
+    if (text.isEmpty() && isSound()) {
       fault("$.text", "is needed");
     }
     Product product = one(body.get("product"), "$.product", Product.values());
     Region region = one(body.get("region"), "$.region", Region.values());
-    if (!problems.isEmpty()) {
-      throw new ApiFault(problems);
-    }
+    throwFaults();
     return new Label(text.orElseThrow(), product == null ? Product.UNKNOWN : product, region);
-  }
-
-  /** One of some names in lower case, or null when none is given. */
-  private <E extends Enum<E>> E one(JsonNode node, String path, E[] known) {
-    Optional<String> given = text(node, path);
-    if (given.isEmpty()) {
-      return null;
-    }
-    for (E one : known) {
-      if (one.name().toLowerCase(Locale.ROOT).equals(given.get())) {
-        return one;
-      }
-    }
-    unknown(
-        path,
-        given.get(),
-        Stream.of(known).map(one -> one.name().toLowerCase(Locale.ROOT)).toList());
-    return null;
   }
 
   private Kind kind(JsonNode body) {
@@ -174,13 +136,7 @@ final class RequestReader {
   }
 
   private LocalDate day(JsonNode body, LocalDate today) {
-    Optional<String> date = text(body.get("date"), "$.date");
-    try {
-      return date.map(LocalDate::parse).orElse(today);
-    } catch (DateTimeParseException e) {
-      fault("$.date", "a day as 2026-03-31 is expected");
-      return today;
-    }
+    return day(body.get("date"), "$.date").orElse(today);
   }
 
   private List<Finding> findings(JsonNode list, Kind kind) {
@@ -250,7 +206,7 @@ final class RequestReader {
 
   /** The same node twice, or a sign absent as a whole beside one of its patterns being present. */
   private void contradictions(JsonNode list, List<Finding> findings) {
-    if (!problems.isEmpty()) {
+    if (!isSound()) {
       return;
     }
     for (int i = 0; i < findings.size(); i++) {
@@ -338,52 +294,5 @@ final class RequestReader {
                 }
               });
     }
-  }
-
-  private void unknownFields(JsonNode node, String path, Set<String> known) {
-    node.fieldNames()
-        .forEachRemaining(
-            name -> {
-              if (!known.contains(name)) {
-                unknown(path + "." + name, name, known);
-              }
-            });
-  }
-
-  private Optional<String> text(JsonNode node, String path) {
-    if (node == null || node.isNull()) {
-      return Optional.empty();
-    }
-    if (!node.isTextual()) {
-      fault(path, "a text is expected");
-      return Optional.empty();
-    }
-    return Optional.of(node.asText());
-  }
-
-  private Optional<Double> number(JsonNode node, String path, Double min, Double max) {
-    if (node == null || node.isNull()) {
-      return Optional.empty();
-    }
-    if (!node.isNumber()) {
-      fault(path, "a number is expected");
-      return Optional.empty();
-    }
-    double value = node.asDouble();
-    if (min != null && value < min || max != null && value > max) {
-      fault(path, "between " + min + " and " + max + " is expected");
-      return Optional.empty();
-    }
-    return Optional.of(value);
-  }
-
-  private void unknown(String path, String id, Collection<String> known) {
-    String shown = id.length() <= 60 ? id : id.substring(0, 60) + "…";
-    problems.add(
-        new ApiFault.Problem(path, "nothing is called '" + shown + "'", Nearest.to(id, known)));
-  }
-
-  private void fault(String path, String message) {
-    problems.add(new ApiFault.Problem(path, message, List.of()));
   }
 }

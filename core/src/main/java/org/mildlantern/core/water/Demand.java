@@ -1,6 +1,7 @@
 package org.mildlantern.core.water;
 
 import java.time.LocalDate;
+import org.mildlantern.core.air.Air;
 
 /**
  * How strongly the air and the light draw on a pot in a day, against a reference of 1: a vapour
@@ -28,13 +29,8 @@ public record Demand(double vpd, double dli, double value) {
    * @param dli daily light integral in mol/m², 0 or more
    */
   public static Demand of(double celsius, double humidity, double dli) {
-    double vpd = saturation(celsius) * (1 - Math.max(0, Math.min(100, humidity)) / 100);
+    double vpd = Air.saturation(celsius) * (1 - Math.max(0, Math.min(100, humidity)) / 100);
     return new Demand(vpd, dli, BASE + AIR * vpd + LIGHT * dli / REFERENCE_DLI);
-  }
-
-  /** Saturation vapour pressure in kPa (Alduchov & Eskridge 1996). */
-  static double saturation(double celsius) {
-    return 0.61094 * Math.exp(17.625 * celsius / (celsius + 243.04));
   }
 
   /**

@@ -84,7 +84,11 @@ class DryingCurveTest {
    */
   private static double pan(double celsius, double humidity, double dli) {
     double vpd = Demand.of(celsius, humidity, dli).vpd();
-    double slope = 17.625 * 243.04 / Math.pow(celsius + 243.04, 2) * Demand.saturation(celsius);
+    double slope =
+        17.625
+            * 243.04
+            / Math.pow(celsius + 243.04, 2)
+            * org.mildlantern.core.air.Air.saturation(celsius);
     double gamma = 0.066;
     double radiation = 0.75 * dli / 4.57 / 0.5 / 2.45;
     return (slope * radiation + gamma * 2.6 * vpd) / (slope + gamma);

@@ -1,0 +1,38 @@
+package org.mildlantern.core.light;
+
+/**
+ * A lamp above leaves.
+ *
+ * @param ppf photons that it gives, µmol/s
+ * @param beam width of its light, degrees from edge to edge
+ * @param distance to the leaves, metres
+ * @param hours that it burns in a day
+ */
+public record Lamp(double ppf, double beam, double distance, double hours) {
+  private static final double HOURS_TO_MOL = 0.0036;
+
+  public Lamp {
+    if (!(ppf >= 0
+        && ppf <= 10_000
+        && beam >= 5
+        && beam <= 360
+        && distance >= 0.02
+        && distance <= 20
+        && hours >= 0
+        && hours <= 24)) {
+      throw new IllegalArgumentException(
+          "a lamp gives 0 to 10,000 µmol/s in a beam of 5 to 360° from 0.02 to 20 m for 0 to 24 h");
+    }
+  }
+
+  /** Photons in the middle of its light, µmol/m²/s: evenly over its cone, by the square. */
+  public double ppfd() {
+    double cone = 2 * Math.PI * (1 - Math.cos(Math.toRadians(beam / 2)));
+    return ppf / (cone * distance * distance);
+  }
+
+  /** mol/m² a day. */
+  public double dli() {
+    return ppfd() * hours * HOURS_TO_MOL;
+  }
+}

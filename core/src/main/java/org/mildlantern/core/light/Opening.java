@@ -1,0 +1,75 @@
+package org.mildlantern.core.light;
+
+/**
+ * A window in a wall, from inside.
+ *
+ * @param faces direction that it looks out to, degrees from north clockwise
+ * @param width metres
+ * @param height metres
+ * @param sill its lower edge above the floor, metres
+ * @param over a balcony or overhang above it
+ * @param curtain share of light that a curtain lets through, 1 for none
+ */
+public record Opening(
+    double faces,
+    double width,
+    double height,
+    double sill,
+    Glass glass,
+    Over over,
+    double curtain) {
+
+  /**
+   * A roof that stands out over a window.
+   *
+   * @param out how far it stands out, metres; 0 for none
+   * @param above how far above the window's upper edge, metres
+   */
+  public record Over(double out, double above) {
+    public static final Over NONE = new Over(0, 0);
+  }
+
+  public Opening {
+    require(width > 0 && width <= 20, "a window is 0 to 20 m wide");
+    require(height > 0 && height <= 10, "a window is 0 to 10 m high");
+    require(sill >= 0 && sill <= 20, "a sill is 0 to 20 m above the floor");
+    require(curtain >= 0 && curtain <= 1, "a curtain lets a share of 0 to 1 through");
+  }
+
+  private static void require(boolean holds, String what) {
+    if (!holds) {
+      throw new IllegalArgumentException(what);
+    }
+  }
+
+  double area() {
+    return width * height;
+  }
+
+  /** Degrees between a direction and the straight line out of it. */
+  double aside(Sun.Position there) {
+    return Math.toDegrees(
+        Math.acos(
+            Math.max(
+                -1,
+                Math.min(
+                    1,
+                    Math.cos(Math.toRadians(there.up()))
+                        * Math.cos(Math.toRadians(there.from() - faces))))));
+  }
+
+  /** Whether one looks out through it from a spot in a direction, past what stands over it. */
+  boolean isSeenThrough(Spot spot, Sun.Position there) {
+    double turn = Math.toRadians(there.from() - faces);
+    if (Math.cos(turn) <= 1e-6) {
+      return false;
+    }
+    double x = spot.side() + spot.distance() * Math.tan(turn);
+    double rise = Math.tan(Math.toRadians(there.up())) / Math.cos(turn);
+    double z = spot.height() + spot.distance() * rise;
+    return Math.abs(x) <= width / 2
+        && z >= sill
+        && z <= sill + height
+        && z + over.out() * rise <= sill + height + (over.out() > 0 ? over.above() : 1e9);
+  }
+}

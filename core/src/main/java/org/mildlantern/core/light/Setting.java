@@ -1,0 +1,25 @@
+package org.mildlantern.core.light;
+
+import java.util.List;
+
+/**
+ * All that decides on the light at a spot.
+ *
+ * @param outdoors whether it stands under the open sky; windows do not count then
+ * @param shade share of light that a cloth lets through, 1 for none
+ */
+public record Setting(
+    boolean outdoors,
+    double shade,
+    List<Opening> windows,
+    Skyline skyline,
+    Spot spot,
+    List<Lamp> lamps) {
+  public Setting {
+    windows = List.copyOf(windows);
+    lamps = List.copyOf(lamps);
+    if (!(shade >= 0 && shade <= 1)) {
+      throw new IllegalArgumentException("a cloth lets a share of 0 to 1 through");
+    }
+  }
+}

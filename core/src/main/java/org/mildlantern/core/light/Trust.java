@@ -1,0 +1,36 @@
+package org.mildlantern.core.light;
+
+/**
+ * How far the light that is worked out for a spot is to be trusted: what it is multiplied by, and
+ * how sure that is.
+ *
+ * @param factor 1 while nothing was measured
+ * @param spread standard deviation of the factor's logarithm
+ */
+public record Trust(double factor, double spread) {
+  /** Known from drawn windows or from the open sky only. Rules of thumb. */
+  public static final Trust DRAWN = new Trust(1, 0.3);
+
+  public static final Trust OUTDOORS = new Trust(1, 0.12);
+
+  /** Guessed from a direction and a word. */
+  public static final Trust GUESSED = new Trust(1, 0.5);
+
+  /** Eight in ten lie within so many standard deviations. */
+  static final double EIGHT_IN_TEN = 1.2816;
+
+  /**
+   * What a reading teaches, by Bayes on the logarithm.
+   *
+   * @param expected what was worked out for its moment, µmol/m²/s
+   * @param read what was read, µmol/m²/s
+   * @param error standard deviation of the logarithm of such a reading
+   */
+  public Trust after(double expected, double read, double error) {
+    double before = 1 / (spread * spread);
+    double weight = 1 / (error * error);
+    double log =
+        (Math.log(factor) * before + Math.log(read / expected) * weight) / (before + weight);
+    return new Trust(Math.exp(log), Math.sqrt(1 / (before + weight)));
+  }
+}
