@@ -1,0 +1,45 @@
+package org.mildlantern.core.light;
+
+import java.util.Locale;
+import org.mildlantern.core.words.Words;
+
+/**
+ * The light that a kind wishes at its leaves.
+ *
+ * @param low mol/m² a day with which it keeps and slowly grows
+ * @param high up to this it grows and flowers the better; above it may burn unless hardened
+ */
+public record Wish(double low, double high) {
+  private static final Words WORDS = Words.of(Wish.class);
+
+  public Wish {
+    if (!(low > 0 && low < high && high <= 60)) {
+      throw new IllegalArgumentException("a wish is a band between 0 and 60 mol/m² a day");
+    }
+  }
+
+  /** How a day's light meets a wish. */
+  public enum Met {
+    FAR_SHORT,
+    SHORT,
+    MET,
+    ABOVE
+  }
+
+  public Met met(double dli) {
+    return dli < low / 2
+        ? Met.FAR_SHORT
+        : dli < low ? Met.SHORT : dli <= high ? Met.MET : Met.ABOVE;
+  }
+
+  /** {@code 4 to 10}. */
+  public String words() {
+    return WORDS.say("wish", number(low), number(high));
+  }
+
+  private static String number(double value) {
+    return value == Math.rint(value)
+        ? String.valueOf((long) value)
+        : String.format(Locale.ROOT, "%.1f", value);
+  }
+}
