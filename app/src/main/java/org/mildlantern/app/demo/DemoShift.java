@@ -36,6 +36,7 @@ class DemoShift {
           "update mix set mixed_on = mixed_on + :d, back_on = back_on + :d"
               + " where collection_id = :c",
           "update patch_test set begun_on = begun_on + :d where collection_id = :c",
+          "update light_reading set at = at + make_interval(days => :d) where collection_id = :c",
           "update trap_count set counted_on = counted_on + :d where collection_id = :c",
           "update spot_measure set measured_on = measured_on + :d where collection_id = :c",
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"

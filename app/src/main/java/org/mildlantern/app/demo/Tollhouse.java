@@ -81,6 +81,16 @@ class Tollhouse {
     for (Sheet place : demo.list("places")) {
       places.put(place.text("id"), addPlace(place, places.size()));
     }
+    for (Sheet light : demo.list("lights")) {
+      addLight(light, places.get(light.text("place")));
+    }
+    for (Sheet air : demo.list("airs")) {
+      rows.row("place_air")
+          .with("place_id", places.get(air.text("place")))
+          .with("volume", air.number("volume"))
+          .with("airing", air.text("airing"))
+          .save();
+    }
     Map<String, Furnished> plants = new HashMap<>();
     Random random = new Random(SEED);
     for (Sheet plant : demo.list("plants")) {
@@ -185,6 +195,35 @@ class Tollhouse {
         .with("lamp", place.has("lamp"))
         .with("position", position)
         .save();
+  }
+
+  private void addLight(Sheet light, long place) {
+    DemoRows.Row row =
+        rows.row("place_light")
+            .with("place_id", place)
+            .with("faces", light.number("faces"))
+            .with("distance", light.number("distance"))
+            .with("outside", light.text("outside"));
+    for (String figure : List.of("width", "height", "sill", "leaves")) {
+      if (light.has(figure)) {
+        row.with(figure, light.number(figure));
+      }
+    }
+    if (light.has("ppf")) {
+      row.with("lamp_ppf", light.number("ppf"))
+          .with("lamp_distance", light.number("lampDistance"))
+          .with("lamp_hours", light.number("hours"));
+    }
+    row.save();
+    if (light.has("ppfd")) {
+      rows.row("light_reading")
+          .with("place_id", place)
+          .with("at", rows.at(light.days("read"), 12))
+          .with("ppfd", light.number("ppfd"))
+          .with("words", light.text("words"))
+          .with("sky", light.text("sky"))
+          .save();
+    }
   }
 
   private Kind kind(Sheet plant, String name) {

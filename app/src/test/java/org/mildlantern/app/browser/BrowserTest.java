@@ -238,6 +238,9 @@ class BrowserTest extends BrowserCase {
             "/today/month",
             "/plants/1/edit",
             "/places/1/edit",
+            "/places/2/light",
+            "/places/4/light",
+            "/places/2/air",
             "/plants/labels?plant=1,2",
             "/nowhere",
             "/know/taxa/phalaenopsis")) {

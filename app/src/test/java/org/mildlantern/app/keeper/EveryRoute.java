@@ -42,6 +42,7 @@ abstract class EveryRoute extends WebCase {
     RATE("cabinet_rate"),
     MIX("mix"),
     TRAP("trap_count"),
+    LIGHT_READING("light_reading"),
     IMPORT("plant_import"),
     VIEW("saved_view"),
     TOKEN("api_token");
@@ -72,6 +73,19 @@ abstract class EveryRoute extends WebCase {
     keepers.as(keeper, () -> diagnose.mark(plant.id(), "stipple@old-leaves", true));
     Long kase = keepers.as(keeper, () -> cases.open(plant.id(), "spider-mites")).orElseThrow().id();
     post(keeper, "/cases/" + kase + "/treatment", "school", "soap-and-water", "size", "SOME");
+    String light = "/places/" + place.id() + "/light";
+    post(keeper, light, "faces", "180", "distance", "15 cm", "outside", "OPEN");
+    post(
+        keeper,
+        light + "/readings",
+        "value",
+        "2000",
+        "sky",
+        "COVERED",
+        "day",
+        "22 Nov 2026",
+        "time",
+        "10:30");
     post(keeper, ofPlant + "/patch-tests", "means", "soap");
     keepers.as(keeper, () -> tests.begin(plant.id(), "soak-test", "firm-after-soak@whole"));
     web.perform(

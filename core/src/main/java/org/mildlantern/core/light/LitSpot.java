@@ -10,7 +10,7 @@ import org.mildlantern.core.working.Working;
  * A spot with all that lets light in to it, worked out once for all days.
  *
  * <p>Example: on a sill behind double glass that looks east, 53° north, the mean day of December
- * brings about 1 mol/m², two metres into the room a tenth of it.
+ * brings 0.8 mol/m², two metres into the room a tenth of it.
  */
 public final class LitSpot {
   /** Lower it gives no warmth to speak of. */

@@ -46,7 +46,9 @@ public enum Units {
     /** Warmth in °C. */
     WARMTH("°C", "°F"),
     /** Width, depth or height in cm. */
-    WIDTH("cm", "in");
+    WIDTH("cm", "in"),
+    /** What has one unit everywhere, which its label says. */
+    PLAIN("", "");
 
     private final String metric;
     private final String customary;
@@ -57,11 +59,19 @@ public enum Units {
     }
 
     private double toCustomary(double value) {
-      return this == WARMTH ? value * 9 / 5 + 32 : value / 2.54;
+      return switch (this) {
+        case WARMTH -> value * 9 / 5 + 32;
+        case WIDTH -> value / 2.54;
+        case PLAIN -> value;
+      };
     }
 
     private double toMetric(double value) {
-      return this == WARMTH ? (value - 32) * 5 / 9 : value * 2.54;
+      return switch (this) {
+        case WARMTH -> (value - 32) * 5 / 9;
+        case WIDTH -> value * 2.54;
+        case PLAIN -> value;
+      };
     }
 
     /** Whose unit is written; null when it is neither's, empty words are nobody's. */
@@ -74,6 +84,7 @@ public enum Units {
               case "f", "fahrenheit" -> CUSTOMARY;
               default -> null;
             };
+        case PLAIN -> written.isEmpty() ? METRIC : null;
         case WIDTH ->
             switch (written) {
               case "" -> otherwise;
@@ -109,7 +120,7 @@ public enum Units {
 
   /** A metric value as it is put into a field, without its unit: the shortest that says it. */
   public String written(Measure measure, double value) {
-    if (this == METRIC) {
+    if (this == METRIC || measure == Measure.PLAIN) {
       return field(value, FINEST);
     }
     double own = measure.toCustomary(value);

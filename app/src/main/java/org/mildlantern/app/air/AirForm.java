@@ -1,0 +1,20 @@
+package org.mildlantern.app.air;
+
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import org.mildlantern.app.units.InUnits;
+import org.mildlantern.core.words.Units;
+
+/**
+ * What is said of the air of a place.
+ *
+ * @param volume of the room or the case, m³
+ */
+record AirForm(
+    @InUnits(Units.Measure.PLAIN)
+        @NotNull(message = "How large is it?")
+        @DecimalMin(value = "0.01", message = "Between 0.01 and 10000 m³.")
+        @DecimalMax(value = "10000", message = "Between 0.01 and 10000 m³.")
+        Double volume,
+    @NotNull(message = "Pick how it is aired.") Airing airing) {}

@@ -1,0 +1,139 @@
+package org.mildlantern.app.air;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.air.Air;
+import org.mildlantern.core.air.Climate;
+import org.mildlantern.core.air.Moistener;
+import org.mildlantern.core.air.Room;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps how large and airy places are, and reckons with the water of their air. */
+@Service
+@Transactional
+class AirService {
+  private static final Words WORDS = Words.of(AirService.class);
+
+  /** A thermostat is turned down by so much, K. */
+  private static final double TURNED_DOWN = 3;
+
+  private static final double MOST = 100;
+
+  private final PlaceAirRepository airs;
+  private final PlaceService places;
+  private final PlantService plants;
+  private final Scope scope;
+
+  AirService(PlaceAirRepository airs, PlaceService places, PlantService plants, Scope scope) {
+    this.airs = airs;
+    this.places = places;
+    this.plants = plants;
+    this.scope = scope;
+  }
+
+  /** What is known; null while nothing was said. */
+  @Transactional(readOnly = true)
+  AirForm form(Long placeId) {
+    return airs.of(placeId).map(PlaceAir::form).orElse(new AirForm(null, null));
+  }
+
+  @Transactional(readOnly = true)
+  Optional<AirView> of(Long placeId) {
+    return places
+        .find(placeId)
+        .map(
+            place ->
+                new AirView(
+                    place,
+                    noted(place),
+                    airs.of(placeId).map(air -> ledger(place, air.form())).orElse(null)));
+  }
+
+  private static AirView.Noted noted(PlaceView place) {
+    if (place.temperature() == null || place.humidity() == null || place.humidity() <= 0) {
+      return null;
+    }
+    Air air = new Air(place.temperature(), place.humidity());
+    return new AirView.Noted(
+        WORDS.say("noted", air.vpd(), air.dewPoint(), air.absolute()), air.working());
+  }
+
+  private AirView.Ledger ledger(PlaceView place, AirForm form) {
+    LocalDate today = scope.today();
+    Air outdoor = Climate.of(scope.latitude(), today);
+    double warmth = Math.max(place.warmth(), outdoor.celsius());
+    Room room = new Room(form.volume(), form.airing().changes());
+    Air without = room.without(outdoor, warmth);
+    List<PlantView> here =
+        plants.kept().stream().filter(p -> p.place().id().equals(place.id())).toList();
+    List<PlantView> thirsty =
+        here.stream().filter(plant -> wish(plant).orElse(0.0) > without.humidity()).toList();
+    Optional<Double> wish =
+        here.stream().flatMap(p -> wish(p).stream()).max(Comparator.naturalOrder());
+    return new AirView.Ledger(
+        WORDS.say("without", without.humidity(), warmth, outdoor.celsius(), outdoor.humidity()),
+        wish.map(most -> needs(room, outdoor, warmth, most)).orElse(""),
+        gains(room, outdoor, warmth),
+        thirsty);
+  }
+
+  private static Optional<Double> wish(PlantView plant) {
+    return plant.kind().taxon().map(taxon -> taxon.humidity());
+  }
+
+  private static String needs(Room room, Air outdoor, double warmth, double wish) {
+    double grams = room.gramsFor(outdoor, new Air(warmth, Math.min(MOST, Math.max(1, wish))));
+    return grams < 1
+        ? WORDS.say("needs-none", wish)
+        : WORDS.say("needs", wish, grams, grams * 24 / 1000);
+  }
+
+  private static List<AirView.Gain> gains(Room room, Air outdoor, double warmth) {
+    record Of(String label, double points) {}
+    List<Of> all = new ArrayList<>();
+    for (Moistener moistener : Moistener.values()) {
+      all.add(new Of(moistener.label(), moistener.points(room, outdoor, warmth)));
+    }
+    double cooler = Math.max(outdoor.celsius(), warmth - TURNED_DOWN);
+    all.add(
+        new Of(
+            WORDS.say("cooler", TURNED_DOWN),
+            room.without(outdoor, cooler).humidity() - room.without(outdoor, warmth).humidity()));
+    all.sort(Comparator.comparingDouble(Of::points));
+    double most = Math.max(1, all.get(all.size() - 1).points());
+    return all.stream()
+        .map(
+            of ->
+                new AirView.Gain(
+                    of.label(), WORDS.say("points", of.points()), of.points() / most * MOST))
+        .toList();
+  }
+
+  /** Keeps what is said of a place's air; empty when there is no such place. */
+  Optional<PlaceView> save(Long placeId, AirForm form) {
+    return places
+        .find(placeId)
+        .map(
+            place -> {
+              PlaceAir air = airs.of(placeId).orElseGet(() -> new PlaceAir(placeId));
+              air.describe(form);
+              airs.save(air);
+              return place;
+            });
+  }
+
+  static List<Airing> airings() {
+    return Arrays.asList(Airing.values());
+  }
+}

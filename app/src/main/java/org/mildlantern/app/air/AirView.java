@@ -1,0 +1,36 @@
+package org.mildlantern.app.air;
+
+import java.util.List;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.working.Working;
+
+/**
+ * The air of a place, ready to be shown.
+ *
+ * @param noted what is known of its air, or null while warmth or humidity are not noted
+ * @param room null while its size is not known
+ */
+record AirView(PlaceView place, Noted noted, Ledger room) {
+
+  /** Of the air as it was noted: deficit and dew point in words, and how they are found. */
+  record Noted(String words, Working working) {}
+
+  /**
+   * What its room does.
+   *
+   * @param without how moist it is when nothing moistens it, in words
+   * @param needs what the wish of its plants takes, in words; empty without a wish
+   * @param gains what each thing gives, the least first
+   * @param thirsty the plants that wish it moister than it is without
+   */
+  record Ledger(String without, String needs, List<Gain> gains, List<PlantView> thirsty) {}
+
+  /**
+   * What one thing gives.
+   *
+   * @param points of relative humidity, in words
+   * @param width of its bar, %
+   */
+  record Gain(String label, String points, double width) {}
+}

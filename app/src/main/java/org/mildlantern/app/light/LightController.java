@@ -1,0 +1,172 @@
+package org.mildlantern.app.light;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.Map;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.app.web.Kept;
+import org.mildlantern.app.web.Meanwhile;
+import org.mildlantern.app.web.Web;
+import org.mildlantern.core.light.Glass;
+import org.mildlantern.core.light.Outside;
+import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.reading.Typed;
+import org.mildlantern.core.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The page of a place's light. */
+@Controller
+class LightController {
+  private static final Words WORDS = Words.of(LightController.class);
+
+  private final LightService lights;
+  private final Scope scope;
+
+  LightController(LightService lights, Scope scope) {
+    this.lights = lights;
+    this.scope = scope;
+  }
+
+  /** What a light is read in, and the photons in one of it by daylight. */
+  enum Measured {
+    LUX("lux", 0.0185),
+    FOOT_CANDLES("foot-candles", 0.0185 * 10.764),
+    PPFD("µmol/m²/s", 1);
+
+    private final String label;
+    private final double micromol;
+
+    Measured(String label, double micromol) {
+      this.label = label;
+      this.micromol = micromol;
+    }
+
+    public String label() {
+      return label;
+    }
+  }
+
+  @ModelAttribute
+  void choices(Model model) {
+    model.addAttribute("outsides", Outside.values());
+    model.addAttribute("glasses", Glass.values());
+    model.addAttribute("skies", SpotLight.Sky.values());
+    model.addAttribute("measures", Measured.values());
+  }
+
+  @Kept
+  @GetMapping("/places/{id}/light")
+  String show(@PathVariable Long id, Model model) {
+    WindowForm form = lights.form(id);
+    Meanwhile.show(form, model);
+    model.addAttribute("windowForm", form);
+    return page(id, model);
+  }
+
+  private String page(Long id, Model model) {
+    model.addAttribute("view", lights.of(id).orElseThrow(Web::missing));
+    return "light/page";
+  }
+
+  @PostMapping("/places/{id}/light")
+  String save(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("windowForm") WindowForm form,
+      BindingResult errors,
+      @RequestParam(defaultValue = "") String opened,
+      @RequestParam Map<String, String> typed,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    model.addAttribute("opened", opened);
+    model.addAttribute("typedFaces", typed.get("faces"));
+    model.addAttribute("typedDistance", typed.get("distance"));
+    model.addAttribute("typedOutside", typed.get("outside"));
+    if (errors.getTarget() != null && form.lampsUnfinished()) {
+      errors.rejectValue(
+          form.lampDistance() == null ? "lampDistance" : "lampHours", "lamp", WORDS.say("lamp"));
+    }
+    if (errors.hasErrors()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("numbers", true);
+      return page(id, model);
+    }
+    if (Meanwhile.changed(opened, lights.form(id), form, Map.of(), model)) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      model.addAttribute("numbers", true);
+      return page(id, model);
+    }
+    lights.save(id, form).orElseThrow(Web::missing);
+    flash.addFlashAttribute("said", WORDS.say("saved"));
+    return "redirect:/places/" + id + "/light";
+  }
+
+  @PostMapping("/places/{id}/light/readings")
+  String read(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "") String value,
+      @RequestParam(defaultValue = "LUX") Measured in,
+      @RequestParam(defaultValue = "CLEAR") SpotLight.Sky sky,
+      @RequestParam(defaultValue = "") String day,
+      @RequestParam(defaultValue = "") String time,
+      RedirectAttributes flash) {
+    try {
+      double read =
+          Typed.decimal(value).orElseThrow(() -> new IllegalArgumentException(WORDS.say("number")));
+      lights
+          .read(
+              id,
+              at(day, time),
+              read * in.micromol,
+              WORDS.say("read", value.strip(), in.label),
+              sky)
+          .orElseThrow(Web::missing);
+      flash.addFlashAttribute("said", WORDS.say("learned"));
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("readingProblem", e.getMessage());
+      flash.addFlashAttribute(
+          "typed",
+          Map.of("value", value, "in", in.name(), "sky", sky.name(), "day", day, "time", time));
+    }
+    return "redirect:/places/" + id + "/light#readings";
+  }
+
+  private Instant at(String day, String time) {
+    LocalDate on = Days.typed(day) == null ? scope.today() : Days.typed(day);
+    if (time.isBlank()) {
+      if (!on.equals(scope.today())) {
+        throw new IllegalArgumentException(WORDS.say("time"));
+      }
+      return scope.now();
+    }
+    try {
+      String hour = time.strip().replace('.', ':').replaceFirst("^(\\d):", "0$1:");
+      return on.atTime(LocalTime.parse(hour)).atZone(scope.zone()).toInstant();
+    } catch (DateTimeParseException e) {
+      throw new IllegalArgumentException(WORDS.say("time"), e);
+    }
+  }
+
+  @PostMapping("/light-readings/{id}/remove")
+  String strike(@PathVariable Long id, @RequestParam Long place, RedirectAttributes flash) {
+    if (!lights.strike(id)) {
+      throw Web.missing();
+    }
+    flash.addFlashAttribute("said", WORDS.say("struck"));
+    return "redirect:/places/" + place + "/light#readings";
+  }
+}

@@ -1,0 +1,293 @@
+package org.mildlantern.app.light;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.light.Lamp;
+import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.light.Trust;
+import org.mildlantern.core.light.Wish;
+import org.mildlantern.core.light.Wishes;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps how places are lit, and works out what that gives their plants. */
+@Service
+@Transactional
+public class LightService {
+  private static final Words WORDS = Words.of(LightService.class);
+
+  /** Wishes that a chart shows. */
+  private static final int MOST_WISHES = 3;
+
+  private static final int MOST_READINGS = 50;
+
+  /** No daylight on earth is brighter, µmol/m²/s. */
+  private static final double BRIGHTEST = 2600;
+
+  /** A reading so far from what is worked out is not of this spot or not of this sky. */
+  private static final double FARTHEST = 12;
+
+  /** A bar of white LED of some 20 W over a shelf. */
+  private static final double LAMP_PPF = 50;
+
+  private static final double LAMP_BEAM = 120;
+  private static final double LAMP_DISTANCE = 0.4;
+
+  /** Longer days keep plants awake that want their night. */
+  private static final double MOST_HOURS = 16;
+
+  private static final Wishes WISHES = Wishes.shipped();
+
+  private final PlaceLightRepository lights;
+  private final LightReadingRepository readings;
+  private final PlaceService places;
+  private final PlantService plants;
+  private final Scope scope;
+
+  LightService(
+      PlaceLightRepository lights,
+      LightReadingRepository readings,
+      PlaceService places,
+      PlantService plants,
+      Scope scope) {
+    this.lights = lights;
+    this.readings = readings;
+    this.places = places;
+    this.plants = plants;
+    this.scope = scope;
+  }
+
+  @Transactional(readOnly = true)
+  WindowForm form(Long placeId) {
+    return lights.of(placeId).map(light -> light.form().shown()).orElse(WindowForm.EMPTY);
+  }
+
+  @Transactional(readOnly = true)
+  Optional<LightView> of(Long placeId) {
+    return places
+        .find(placeId)
+        .map(
+            place -> {
+              List<LightReading> read = readings.of(placeId);
+              return new LightView(
+                  place, lit(place).map(lit -> view(place, lit, read)).orElse(null), read);
+            });
+  }
+
+  private Optional<LitPlace> lit(PlaceView place) {
+    return lights
+        .of(place.id())
+        .map(light -> new LitPlace(place, light.form(), scope.latitude(), scope.zone()));
+  }
+
+  private static Trust trust(LitPlace lit, List<LightReading> read) {
+    return lit.trust(read.stream().sorted(Comparator.comparing(LightReading::at)).toList());
+  }
+
+  private LightView.Lit view(PlaceView place, LitPlace lit, List<LightReading> read) {
+    LocalDate today = scope.today();
+    Trust trust = trust(lit, read);
+    SpotLight now = lit.on(today, trust);
+    List<SpotLight> months =
+        IntStream.rangeClosed(1, 12)
+            .mapToObj(month -> lit.on(LocalDate.of(today.getYear(), month, 15), trust))
+            .toList();
+    List<LightView.Standing> standing =
+        plants.kept().stream()
+            .filter(plant -> plant.place().id().equals(place.id()))
+            .map(plant -> standing(plant, now))
+            .toList();
+    return new LightView.Lit(
+        now,
+        verdict(standing, now),
+        lamp(standing, now),
+        WORDS.say("band", Math.round((now.high() / Math.max(1e-9, now.dli()) - 1) * 100)),
+        sun(lit, now, today),
+        trust.spread() >= Trust.GUESSED.spread(),
+        SkyPicture.of(lit, scope.latitude(), today),
+        YearChart.of(months, wishes(standing), monthOf(today)),
+        standing);
+  }
+
+  /** Months since the middle of January. */
+  private static double monthOf(LocalDate day) {
+    double month = day.getMonthValue() - 1 + (day.getDayOfMonth() - 15) / 30.0;
+    return Math.max(0, Math.min(11, month));
+  }
+
+  private static LightView.Standing standing(PlantView plant, SpotLight now) {
+    Optional<Wish> wish = WISHES.of(plant.kind());
+    Wish.Met met = wish.map(w -> w.met(now.dli())).orElse(null);
+    return new LightView.Standing(
+        plant,
+        wish.orElse(null),
+        met,
+        met == null ? WORDS.say("wish-unknown") : WORDS.say("met", met.name(), wish.get().words()));
+  }
+
+  /** The wishes of its kinds, those that differ most first shown. */
+  private static List<YearChart.Named> wishes(List<LightView.Standing> standing) {
+    Map<Wish, String> named = new LinkedHashMap<>();
+    for (LightView.Standing one : standing) {
+      if (one.wish() != null) {
+        named.merge(
+            one.wish(),
+            one.plant().kind().taxon().map(taxon -> taxon.genus()).orElse(one.plant().name()),
+            (a, b) -> a.contains(b) || a.length() > 24 ? a : a + ", " + b);
+      }
+    }
+    List<YearChart.Named> all = new ArrayList<>();
+    named.forEach((wish, name) -> all.add(new YearChart.Named(name, wish)));
+    all.sort(Comparator.comparingDouble(one -> one.wish().low()));
+    if (all.size() <= MOST_WISHES) {
+      return all;
+    }
+    return List.of(all.get(0), all.get(all.size() / 2), all.get(all.size() - 1));
+  }
+
+  private static String verdict(List<LightView.Standing> standing, SpotLight now) {
+    long known = standing.stream().filter(one -> one.met() != null).count();
+    if (known == 0) {
+      return WORDS.say("verdict-none", figure(now.dli()));
+    }
+    long small =
+        standing.stream()
+            .filter(one -> one.met() == Wish.Met.SHORT || one.met() == Wish.Met.FAR_SHORT)
+            .count();
+    long above = standing.stream().filter(one -> one.met() == Wish.Met.ABOVE).count();
+    return WORDS.say("verdict", figure(now.dli()), small, above, known - small - above);
+  }
+
+  /** For how long a usual lamp makes up what those lack that get too little, in the middle. */
+  private static String lamp(List<LightView.Standing> standing, SpotLight now) {
+    double[] lacking =
+        standing.stream()
+            .filter(one -> one.met() == Wish.Met.SHORT || one.met() == Wish.Met.FAR_SHORT)
+            .mapToDouble(one -> one.wish().low() - now.dli())
+            .sorted()
+            .toArray();
+    if (lacking.length == 0) {
+      return "";
+    }
+    Lamp hour = new Lamp(LAMP_PPF, LAMP_BEAM, LAMP_DISTANCE, 1);
+    double hours = lacking[lacking.length / 2] / hour.dli();
+    return hours > MOST_HOURS
+        ? WORDS.say("lamp-no", LAMP_PPF)
+        : WORDS.say("lamp-would", LAMP_PPF, LAMP_DISTANCE * 100, Math.max(1, Math.round(hours)));
+  }
+
+  private static String sun(LitPlace lit, SpotLight now, LocalDate today) {
+    if (now.direct().isEmpty()) {
+      return WORDS.say("sun-none");
+    }
+    List<String> spans =
+        now.direct().stream()
+            .map(
+                span ->
+                    WORDS.say(
+                        "span",
+                        clock(lit.clock(today, span.from())),
+                        clock(lit.clock(today, span.to()))))
+            .toList();
+    return WORDS.say("sun", now.directHours(), String.join(", ", spans));
+  }
+
+  private static String clock(int minutes) {
+    int round = Math.floorMod(Math.round(minutes / 10f) * 10, 24 * 60);
+    return String.format(Locale.ROOT, "%d:%02d", round / 60, round % 60);
+  }
+
+  private static String figure(double dli) {
+    return String.format(Locale.ROOT, dli < 10 ? "%.1f" : "%.0f", dli);
+  }
+
+  /** Keeps what is said of a place's light; empty when there is no such place. */
+  Optional<PlaceView> save(Long placeId, WindowForm form) {
+    return places
+        .find(placeId)
+        .map(
+            place -> {
+              PlaceLight light = lights.of(placeId).orElseGet(() -> new PlaceLight(placeId));
+              light.describe(form);
+              lights.save(light);
+              return place;
+            });
+  }
+
+  /**
+   * Keeps a reading; empty when there is no such place.
+   *
+   * @param ppfd µmol/m²/s
+   * @param words as it was read, with its unit
+   * @throws IllegalArgumentException for one that cannot be
+   */
+  Optional<LightReading> read(
+      Long placeId, Instant at, double ppfd, String words, SpotLight.Sky sky) {
+    Optional<PlaceView> place = places.find(placeId);
+    if (place.isEmpty()) {
+      return Optional.empty();
+    }
+    if (!(ppfd > 0 && ppfd <= BRIGHTEST)) {
+      throw new IllegalArgumentException(WORDS.say("too-bright", words));
+    }
+    if (at.isAfter(scope.now())) {
+      throw new IllegalArgumentException(WORDS.say("ahead"));
+    }
+    if (readings.of(placeId).size() >= MOST_READINGS) {
+      throw new IllegalArgumentException(WORDS.say("enough", MOST_READINGS));
+    }
+    lit(place.get())
+        .ifPresent(
+            lit -> {
+              double expected = lit.expected(at, sky);
+              if (expected <= 0) {
+                throw new IllegalArgumentException(WORDS.say("dark"));
+              }
+              if (ppfd > expected * FARTHEST || ppfd < expected / FARTHEST) {
+                throw new IllegalArgumentException(
+                    WORDS.say("far", Math.round(ppfd), Math.round(expected)));
+              }
+            });
+    return Optional.of(readings.save(new LightReading(placeId, at, ppfd, words, sky)));
+  }
+
+  /** Strikes a reading out; whether there was one. */
+  boolean strike(Long readingId) {
+    Optional<LightReading> reading = readings.byId(readingId);
+    reading.ifPresent(readings::delete);
+    return reading.isPresent();
+  }
+
+  /** The light of a plant's place and how it meets its wish; empty while nothing is known of it. */
+  @Transactional(readOnly = true)
+  Optional<AtPlant> at(PlantView plant) {
+    return lit(plant.place())
+        .map(
+            lit -> {
+              SpotLight now = lit.on(scope.today(), trust(lit, readings.of(plant.place().id())));
+              return new AtPlant(
+                  plant.place(),
+                  now,
+                  WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high())),
+                  standing(plant, now));
+            });
+  }
+
+  /** The light at a plant. */
+  public record AtPlant(
+      PlaceView place, SpotLight light, String words, LightView.Standing standing) {}
+}

@@ -1,0 +1,38 @@
+package org.mildlantern.app.light;
+
+import java.util.List;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.light.Wish;
+
+/**
+ * The light of a place, ready to be shown.
+ *
+ * @param lit null while nothing was said of its window
+ */
+record LightView(PlaceView place, Lit lit, List<LightReading> readings) {
+
+  /**
+   * What was worked out.
+   *
+   * @param now the mean day of this season
+   * @param verdict how it meets the wishes of its plants, in a sentence or two
+   * @param lamp what a lamp would do for those that get too little, or empty
+   * @param band by how much it may be off, in words
+   * @param sun when the sun reaches it if it shines, in words
+   */
+  record Lit(
+      SpotLight now,
+      String verdict,
+      String lamp,
+      String band,
+      String sun,
+      boolean guessed,
+      SkyPicture sky,
+      YearChart year,
+      List<Standing> plants) {}
+
+  /** A plant that stands there, and how the light meets its wish, null while that is not known. */
+  record Standing(PlantView plant, Wish wish, Wish.Met met, String words) {}
+}

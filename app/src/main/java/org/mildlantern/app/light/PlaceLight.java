@@ -1,0 +1,81 @@
+package org.mildlantern.app.light;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import org.hibernate.annotations.TenantId;
+import org.mildlantern.core.light.Glass;
+import org.mildlantern.core.light.Outside;
+
+/** What is known of how a place is lit. */
+@Entity
+class PlaceLight {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @TenantId private Long collectionId;
+  @Version private int version;
+  private Long placeId;
+  private double faces;
+  private double distance;
+
+  @Enumerated(EnumType.STRING)
+  private Outside outside;
+
+  private Double width;
+  private Double height;
+  private Double sill;
+
+  @Enumerated(EnumType.STRING)
+  private Glass glass;
+
+  private Double passes;
+  private Double leaves;
+  private Double lampPpf;
+  private Double lampDistance;
+  private Double lampHours;
+
+  protected PlaceLight() {}
+
+  PlaceLight(Long placeId) {
+    this.placeId = placeId;
+  }
+
+  void describe(WindowForm form) {
+    this.faces = form.faces() % 360;
+    this.distance = form.distance();
+    this.outside = form.outside();
+    this.width = form.width();
+    this.height = form.height();
+    this.sill = form.sill();
+    this.glass = form.glass();
+    this.passes = form.passes();
+    this.leaves = form.leaves();
+    this.lampPpf = form.lampPpf();
+    this.lampDistance = form.lampDistance();
+    this.lampHours = form.lampHours();
+  }
+
+  WindowForm form() {
+    return new WindowForm(
+        faces,
+        distance,
+        outside,
+        width,
+        height,
+        sill,
+        glass,
+        passes,
+        leaves,
+        lampPpf,
+        lampDistance,
+        lampHours,
+        null,
+        null);
+  }
+}
