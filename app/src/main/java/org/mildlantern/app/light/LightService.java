@@ -109,12 +109,12 @@ public class LightService {
     List<LightView.Standing> standing =
         plants.kept().stream()
             .filter(plant -> plant.place().id().equals(place.id()))
-            .map(plant -> standing(plant, now))
+            .map(plant -> standing(plant, now, rests(plant)))
             .toList();
     return new LightView.Lit(
         now,
         verdict(standing, now),
-        lamp(standing, now),
+        lit.outdoors() ? "" : lamp(standing, now),
         WORDS.say("band", Math.round((now.high() / Math.max(1e-9, now.dli()) - 1) * 100)),
         sun(lit, now, today),
         trust.spread() >= Trust.GUESSED.spread(),
@@ -129,9 +129,18 @@ public class LightService {
     return Math.max(0, Math.min(11, month));
   }
 
-  private static LightView.Standing standing(PlantView plant, SpotLight now) {
+  /** A plant at rest asks for little light, whatever its kind wishes in growth. */
+  private boolean rests(PlantView plant) {
+    return plant.resting(scope.today(), scope.latitude());
+  }
+
+  private static LightView.Standing standing(PlantView plant, SpotLight now, boolean rests) {
     Optional<Wish> wish = WISHES.of(plant.kind());
     Wish.Met met = wish.map(w -> w.met(now.dli())).orElse(null);
+    if (rests && met != null && met != Wish.Met.ABOVE) {
+      return new LightView.Standing(
+          plant, wish.get(), null, WORDS.say("rests", wish.get().words()));
+    }
     return new LightView.Standing(
         plant,
         wish.orElse(null),
@@ -283,7 +292,7 @@ public class LightService {
                   plant.place(),
                   now,
                   WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high())),
-                  standing(plant, now));
+                  standing(plant, now, rests(plant)));
             });
   }
 

@@ -161,6 +161,14 @@ class LightPagesTest extends WebCase {
     String its = "/places/" + bench.id() + "/light";
     post(keeper, its, "faces", "180", "distance", "0 cm", "outside", "TREES")
         .andExpect(redirectedUrl(its));
+    keepers.plant(keeper, bench, "Juniperus chinensis");
+    get(keeper, its)
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("at rest, it asks for little light now"),
+                        not(containsString("A lamp of")))));
     get(keeper, its)
         .andExpect(status().isOk())
         .andExpect(content().string(not(containsString("class=\"frame\""))));
