@@ -105,13 +105,13 @@ public class CollectionMemo {
   }
 
   /** A map that keeps what was last asked for of so many. */
-  public static <T> Map<String, T> last(int most) {
+  public static <K, T> Map<K, T> last(int most) {
     return Collections.synchronizedMap(
         new LinkedHashMap<>(16, 0.75f, true) {
           private static final long serialVersionUID = 1L;
 
           @Override
-          protected boolean removeEldestEntry(Map.Entry<String, T> eldest) {
+          protected boolean removeEldestEntry(Map.Entry<K, T> eldest) {
             return size() > most;
           }
         });

@@ -40,6 +40,17 @@ class LightReading {
     return id;
   }
 
+  /** What was read and when, of which light is worked out. */
+  record Read(Instant at, double ppfd, SpotLight.Sky sky) {}
+
+  Read read() {
+    return new Read(at, ppfd, sky);
+  }
+
+  Long placeId() {
+    return placeId;
+  }
+
   public Instant at() {
     return at;
   }

@@ -2,14 +2,20 @@ package org.mildlantern.app.light;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -20,6 +26,8 @@ import org.mildlantern.core.light.SpotLight;
 import org.mildlantern.core.light.Trust;
 import org.mildlantern.core.light.Wish;
 import org.mildlantern.core.light.Wishes;
+import org.mildlantern.core.light.YearLight;
+import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,6 +42,7 @@ public class LightService {
   private static final int MOST_WISHES = 3;
 
   private static final int MOST_READINGS = 50;
+  private static final int MOST_YEARS = 2_000;
 
   /** No daylight on earth is brighter, µmol/m²/s. */
   private static final double BRIGHTEST = 2600;
@@ -57,13 +66,19 @@ public class LightService {
   private final PlaceService places;
   private final PlantService plants;
   private final Scope scope;
+  private final CollectionMemo memo;
+
+  /** Years that were worked out last; nearly all are asked for again. */
+  private final Map<Ground, YearLight> lately = CollectionMemo.last(MOST_YEARS);
 
   LightService(
       PlaceLightRepository lights,
       LightReadingRepository readings,
       PlaceService places,
       PlantService plants,
-      Scope scope) {
+      Scope scope,
+      CollectionMemo memo) {
+    this.memo = memo;
     this.lights = lights;
     this.readings = readings;
     this.places = places;
@@ -88,6 +103,63 @@ public class LightService {
             });
   }
 
+  /** The light of all places of which it is known, through this year. */
+  @Transactional(readOnly = true)
+  public Map<Long, YearLight> years() {
+    return memo.once(From.GROUND, "light-years", this::workOutYears);
+  }
+
+  private Map<Long, YearLight> workOutYears() {
+    List<PlaceLight> known = lights.all();
+    if (known.isEmpty()) {
+      return Map.of();
+    }
+    Map<Long, PlaceView> all =
+        places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
+    Map<Long, List<LightReading>> read =
+        readings.all().stream().collect(Collectors.groupingBy(LightReading::placeId));
+    Map<Long, YearLight> years = new HashMap<>();
+    for (PlaceLight light : known) {
+      List<LightReading> its = read.getOrDefault(light.placeId(), List.of());
+      years.put(light.placeId(), year(all.get(light.placeId()), light.form(), its));
+    }
+    return years;
+  }
+
+  /** All that a year of light is worked out from. */
+  private record Ground(
+      boolean outdoors,
+      WindowForm form,
+      List<LightReading.Read> readings,
+      double latitude,
+      ZoneId zone,
+      int year) {}
+
+  private YearLight year(PlaceView place, WindowForm form, List<LightReading> read) {
+    Ground ground =
+        new Ground(
+            place.kind() == PlaceKind.OUTDOOR,
+            form,
+            read.stream().map(LightReading::read).toList(),
+            scope.latitude(),
+            scope.zone(),
+            scope.today().getYear());
+    YearLight known = lately.get(ground);
+    if (known == null) {
+      LitPlace lit = new LitPlace(place, form, ground.latitude(), ground.zone());
+      known = new YearLight(months(lit, lit.trust(read)).stream().map(SpotLight::dli).toList());
+      lately.put(ground, known);
+    }
+    return known;
+  }
+
+  private List<SpotLight> months(LitPlace lit, Trust trust) {
+    int year = scope.today().getYear();
+    return IntStream.rangeClosed(1, 12)
+        .mapToObj(month -> lit.on(LocalDate.of(year, month, 15), trust))
+        .toList();
+  }
+
   private Optional<LitPlace> lit(PlaceView place) {
     return lights
         .of(place.id())
@@ -102,10 +174,6 @@ public class LightService {
     LocalDate today = scope.today();
     Trust trust = trust(lit, read);
     SpotLight now = lit.on(today, trust);
-    List<SpotLight> months =
-        IntStream.rangeClosed(1, 12)
-            .mapToObj(month -> lit.on(LocalDate.of(today.getYear(), month, 15), trust))
-            .toList();
     List<LightView.Standing> standing =
         plants.kept().stream()
             .filter(plant -> plant.place().id().equals(place.id()))
@@ -119,7 +187,7 @@ public class LightService {
         sun(lit, now, today),
         trust.spread() >= Trust.GUESSED.spread(),
         SkyPicture.of(lit, scope.latitude(), today),
-        YearChart.of(months, wishes(standing), monthOf(today)),
+        YearChart.of(months(lit, trust), wishes(standing), monthOf(today)),
         standing);
   }
 

@@ -46,6 +46,10 @@ class PlaceLight {
     this.placeId = placeId;
   }
 
+  Long placeId() {
+    return placeId;
+  }
+
   void describe(WindowForm form) {
     this.faces = form.faces() % 360;
     this.distance = form.distance();

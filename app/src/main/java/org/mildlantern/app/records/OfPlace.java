@@ -2,8 +2,11 @@ package org.mildlantern.app.records;
 
 import java.util.Locale;
 import java.util.Set;
+import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.light.YearLight;
+import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -11,6 +14,12 @@ import org.springframework.stereotype.Component;
 @Component
 class OfPlace implements RecordSource {
   private static final Words WORDS = Words.of(OfPlace.class);
+
+  private final LightService lights;
+
+  OfPlace(LightService lights) {
+    this.lights = lights;
+  }
 
   @Override
   public Set<String> fields() {
@@ -39,13 +48,25 @@ class OfPlace implements RecordSource {
         .number("coldest", around.coldest(), source)
         .number("warmest", around.warmest(), source)
         .choice("place-kind", place.kind().id(), source)
-        .choice(
-            "place-light",
-            around.light() == null ? null : around.light().name().toLowerCase(Locale.ROOT),
-            source)
         .yesNo("near-draught", near.draught(), source)
         .yesNo("near-glass", near.glass(), source)
         .yesNo("near-heater", near.heater(), source)
         .yesNo("near-lamp", near.lamp(), source);
+    light(place, around.light(), source, records);
+  }
+
+  /** As noted; else by what is known of its window, sky and lamps. */
+  private void light(PlaceView place, LightClass noted, String source, Records records) {
+    if (noted != null) {
+      records.choice("place-light", noted.name().toLowerCase(Locale.ROOT), source);
+      return;
+    }
+    YearLight year = lights.years().get(place.id());
+    if (year != null) {
+      records.choice(
+          "place-light",
+          LightClass.ofMean(year.mean()).name().toLowerCase(Locale.ROOT),
+          WORDS.say("by-window", place.name(), year.mean()));
+    }
   }
 }

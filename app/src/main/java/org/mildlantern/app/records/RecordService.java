@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
@@ -20,6 +21,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.light.YearLight;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +41,7 @@ public class RecordService {
   private final List<RecordSource> others;
   private final OfLosses losses;
   private final PlaceService places;
+  private final LightService lights;
   private final PlantService plants;
   private final JournalService journal;
   private final Scope scope;
@@ -48,6 +51,7 @@ public class RecordService {
       List<RecordSource> sources,
       OfLosses losses,
       PlaceService places,
+      LightService lights,
       PlantService plants,
       JournalService journal,
       Knowledge knowledge,
@@ -57,6 +61,7 @@ public class RecordService {
     this.others = sources.stream().filter(source -> !source.ofPlantAlone()).toList();
     this.losses = losses;
     this.places = places;
+    this.lights = lights;
     this.plants = plants;
     this.journal = journal;
     this.scope = scope;
@@ -66,6 +71,7 @@ public class RecordService {
   private record Key(
       PlantView plant,
       List<PlaceView> places,
+      Map<Long, YearLight> lights,
       Long newestEntry,
       LocalDate today,
       double latitude) {}
@@ -121,7 +127,13 @@ public class RecordService {
 
   private Known known(PlantView plant) {
     Key key =
-        new Key(plant, places.all(), journal.newest(plant.id()), scope.today(), scope.latitude());
+        new Key(
+            plant,
+            places.all(),
+            lights.years(),
+            journal.newest(plant.id()),
+            scope.today(),
+            scope.latitude());
     Known found = known.get(key);
     if (found == null) {
       RecordSource.Asked asked = asked(plant, journal.since(plant.id(), scope.now().minus(YEAR)));

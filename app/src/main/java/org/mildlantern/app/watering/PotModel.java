@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Filled;
@@ -15,6 +16,7 @@ import org.mildlantern.core.journal.Skipped;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.knowledge.Wish;
+import org.mildlantern.core.light.YearLight;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
@@ -40,9 +42,11 @@ class PotModel {
   static final int STORY_DAYS = 150;
 
   private final Media media;
+  private final LightService lights;
   private final Scope scope;
 
-  PotModel(Media media, Scope scope) {
+  PotModel(Media media, LightService lights, Scope scope) {
+    this.lights = lights;
     this.media = media;
     this.scope = scope;
   }
@@ -156,13 +160,22 @@ class PotModel {
 
   /** The usual air of a place with the light of a day. */
   DemandChange.Air air(PlaceView place, LocalDate day) {
-    LightClass light = place.surroundings().light();
-    double dli = (light == null ? LightClass.MEDIUM : light).meanDli();
-    boolean steady = place.surroundings().near().lit() || place.kind() == PlaceKind.CASE;
     return new DemandChange.Air(
         place.warmth(),
         place.humidity() == null ? ROOM_HUMIDITY : place.humidity(),
-        steady ? dli : dli * Demand.seasonOfLight(day, scope.latitude()));
+        light(place, day));
+  }
+
+  /** By its word; where none was noted by its window, else as in a middling place. */
+  private double light(PlaceView place, LocalDate day) {
+    LightClass noted = place.surroundings().light();
+    YearLight year = noted == null ? lights.years().get(place.id()) : null;
+    if (year != null) {
+      return year.at(day);
+    }
+    double dli = (noted == null ? LightClass.MEDIUM : noted).meanDli();
+    boolean steady = place.surroundings().near().lit() || place.kind() == PlaceKind.CASE;
+    return steady ? dli : dli * Demand.seasonOfLight(day, scope.latitude());
   }
 
   WaterOutlook outlook(PlantView plant, Kept pot, List<Entry> entries, LocalDate trailFrom) {

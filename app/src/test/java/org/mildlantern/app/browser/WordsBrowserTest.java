@@ -83,7 +83,7 @@ class WordsBrowserTest extends BrowserCase {
     assertThat(chip("Yellowing")).hasClass("there");
     page.locator("#pin-newest").focus();
     page.keyboard().press("Enter");
-    assertThat(page.locator("#shows h3")).containsText("what do you see there?");
+    assertThat(page.locator("#shows h2")).containsText("what do you see there?");
     expectNothingForAxe("a part of the drawing");
   }
 

@@ -80,7 +80,7 @@ class DiagnosePageTest extends WebCase {
   void anUnknownPartShowsTheWholePlant() throws Exception {
     get(keeper, base + "?part=wings")
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("<h3>Whole plant</h3>")));
+        .andExpect(content().string(containsString("<h2>Whole plant</h2>")));
   }
 
   @Test

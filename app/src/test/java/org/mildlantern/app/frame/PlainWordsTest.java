@@ -35,7 +35,7 @@ class PlainWordsTest extends WebCase {
       List.of(
           // One of what is said of many.
           Pattern.compile(
-              "(?<![\\d.,:/–-])(?<![\\d,] (?:of|to|in|or) )\\b1 (?!times|plus|is|was|has|its|days? ago)[a-z]+[^s\\W]s\\b"),
+              "(?<![\\d.,:/–-])(?<![\\d,] (?:of|to|in|or) )\\b1 (?!times|plus|is|was|has|gets|its|days? ago)[a-z]+[^s\\W]s\\b"),
           Pattern.compile("[\\p{L})]\\s?\\.\\.(?!\\.)|,,|(?<!hort|Hook|[A-Z])\\.,|,\\."),
           // A name of the code, an empty value, a place that was not filled.
           Pattern.compile(

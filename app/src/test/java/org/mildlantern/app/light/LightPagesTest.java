@@ -156,6 +156,19 @@ class LightPagesTest extends WebCase {
   }
 
   @Test
+  void whatIsWorkedOutCountsWhereNoWordOfLightIsNoted() throws Exception {
+    PlantView plant = keepers.plant(keeper, sill, "Spathiphyllum wallisii");
+    String looks = "/plants/" + plant.id() + "/diagnose";
+    get(keeper, looks).andExpect(content().string(not(containsString("worked out for Sill"))));
+    assertThat(keepers.as(keeper, lights::years)).isEmpty();
+    taps();
+    get(keeper, looks).andExpect(content().string(containsString("worked out for Sill")));
+    double east = keepers.as(keeper, lights::years).get(sill.id()).mean();
+    post(keeper, page, "faces", "0", "distance", "300 cm", "outside", "CLOSE");
+    assertThat(keepers.as(keeper, lights::years).get(sill.id()).mean()).isLessThan(east / 5);
+  }
+
+  @Test
   void outdoorsTheWholeSkyCounts() throws Exception {
     PlaceView bench = keepers.place(keeper, "Bench", PlaceKind.OUTDOOR);
     String its = "/places/" + bench.id() + "/light";

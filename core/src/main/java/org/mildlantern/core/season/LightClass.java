@@ -49,7 +49,15 @@ public enum LightClass {
    * @param ppfd µmol/m²/s
    */
   public static LightClass ofNoon(double ppfd) {
-    double dli = ppfd * HOURS * 3600 * MEAN_OF_NOON / 1e6;
+    return ofMean(ppfd * HOURS * 3600 * MEAN_OF_NOON / 1e6);
+  }
+
+  /**
+   * The step that a place falls into by its light.
+   *
+   * @param dli of the mean day of a year, mol/m²
+   */
+  public static LightClass ofMean(double dli) {
     LightClass step = LOW;
     for (LightClass next : values()) {
       if (next != LOW && dli >= Math.sqrt(step.meanDli() * next.meanDli())) {
