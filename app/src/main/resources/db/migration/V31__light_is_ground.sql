@@ -23,7 +23,8 @@ begin
     where collection_id = touched
       and (pulse <> now or of_ground and ground <> now or of_cases and cases <> now);
   if not found then
-    insert into collection_pulse (collection_id, pulse, ground, cases) values (touched, now, now, now)
+    insert into collection_pulse (collection_id, pulse, ground, cases)
+      select id, now, now, now from collection where id = touched
       on conflict (collection_id) do nothing;
   end if;
   return null;

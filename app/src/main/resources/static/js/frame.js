@@ -26,6 +26,18 @@
     if (dialog && !document.querySelector("dialog[open]")) dialog.showModal();
   }
 
+  // What takes some seconds says so, and is not asked for twice.
+  document.addEventListener("submit", (e) => {
+    const form = e.target.closest("[data-busy]");
+    const button = form?.querySelector("button");
+    if (!button) return;
+    button.textContent = form.dataset.busy;
+    setTimeout(() => (button.disabled = true));
+  });
+  window.addEventListener("pageshow", (e) => {
+    if (e.persisted && document.querySelector("[data-busy]")) location.reload();
+  });
+
   document.addEventListener("keydown", (e) => {
     if (e.ctrlKey || e.metaKey || e.altKey) return;
     const pin = e.target.closest && e.target.closest("[data-pick]");

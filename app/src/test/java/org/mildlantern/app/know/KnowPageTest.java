@@ -36,6 +36,12 @@ class KnowPageTest extends WebCase {
   }
 
   @Test
+  void aKindTellsTheLightThatItWishes() throws Exception {
+    get(keepers.make(), "/know/taxa/phalaenopsis")
+        .andExpect(content().string(containsString("4 to 10 mol a day")));
+  }
+
+  @Test
   void onesOwnPlantsComeFirstByEitherName() throws Exception {
     SignedIn keeper = keepers.make();
     var sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
