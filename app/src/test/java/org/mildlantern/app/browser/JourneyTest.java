@@ -108,9 +108,10 @@ class JourneyTest extends BrowserCase {
   }
 
   private void mendEachRow() {
+    // A busy browser is still reading the page when its first words stand.
+    assertThat(page.locator(".sheet-row")).hasCount(30);
     List<String> rows =
         page.locator(".sheet-row").all().stream().map(row -> row.getAttribute("id")).toList();
-    assertThat(rows).hasSize(30);
     for (String id : rows) {
       Locator row = page.locator("#" + id);
       for (int i = 0; i < 4 && row.locator(".field .fault").count() > 0; i++) {
