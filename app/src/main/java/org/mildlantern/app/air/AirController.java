@@ -29,12 +29,13 @@ class AirController {
   @Kept
   @GetMapping("/places/{id}/air")
   String show(@PathVariable Long id, Model model) {
-    model.addAttribute("airForm", airs.form(id));
-    return page(id, model);
+    AirView view = airs.of(id).orElseThrow(Web::missing);
+    model.addAttribute("airForm", view.form());
+    return page(view, model);
   }
 
-  private String page(Long id, Model model) {
-    model.addAttribute("view", airs.of(id).orElseThrow(Web::missing));
+  private static String page(AirView view, Model model) {
+    model.addAttribute("view", view);
     model.addAttribute("airings", AirService.airings());
     return "air/page";
   }
@@ -49,7 +50,7 @@ class AirController {
       RedirectAttributes flash) {
     if (errors.hasErrors()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-      return page(id, model);
+      return page(airs.of(id).orElseThrow(Web::missing), model);
     }
     airs.save(id, form).orElseThrow(Web::missing);
     flash.addFlashAttribute("said", WORDS.say("saved"));

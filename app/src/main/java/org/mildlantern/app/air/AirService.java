@@ -42,22 +42,19 @@ class AirService {
     this.scope = scope;
   }
 
-  /** What is known; null while nothing was said. */
-  @Transactional(readOnly = true)
-  AirForm form(Long placeId) {
-    return airs.of(placeId).map(PlaceAir::form).orElse(new AirForm(null, null));
-  }
-
   @Transactional(readOnly = true)
   Optional<AirView> of(Long placeId) {
     return places
         .find(placeId)
         .map(
-            place ->
-                new AirView(
-                    place,
-                    noted(place),
-                    airs.of(placeId).map(air -> ledger(place, air.form())).orElse(null)));
+            place -> {
+              Optional<AirForm> form = airs.of(placeId).map(PlaceAir::form);
+              return new AirView(
+                  place,
+                  form.orElse(new AirForm(null, null)),
+                  noted(place),
+                  form.map(known -> ledger(place, known)).orElse(null));
+            });
   }
 
   private static AirView.Noted noted(PlaceView place) {

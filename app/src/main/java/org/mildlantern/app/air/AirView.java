@@ -8,10 +8,11 @@ import org.mildlantern.core.working.Working;
 /**
  * The air of a place, ready to be shown.
  *
+ * @param form what was said of its room
  * @param noted what is known of its air, or null while warmth or humidity are not noted
  * @param room null while its size is not known
  */
-record AirView(PlaceView place, Noted noted, Ledger room) {
+record AirView(PlaceView place, AirForm form, Noted noted, Ledger room) {
 
   /** Of the air as it was noted: deficit and dew point in words, and how they are found. */
   record Noted(String words, Working working) {}

@@ -3,7 +3,6 @@ package org.mildlantern.app.cases;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.mildlantern.app.diagnose.DiagnoseService;
 import org.mildlantern.app.diagnose.LookState;
@@ -46,6 +45,7 @@ public class CaseService {
   private final Knowledge knowledge;
   private final Scope scope;
   private final CollectionMemo memo;
+  private final CaseViews views;
 
   CaseService(
       PlantCaseRepository cases,
@@ -55,7 +55,9 @@ public class CaseService {
       JournalService journal,
       Knowledge knowledge,
       Scope scope,
-      CollectionMemo memo) {
+      CollectionMemo memo,
+      CaseViews views) {
+    this.views = views;
     this.memo = memo;
     this.cases = cases;
     this.changes = changes;
@@ -132,7 +134,7 @@ public class CaseService {
             plan.get().cause().label(),
             Decibans.percent(probability),
             plan.get().change().label()));
-    return Optional.of(view(opened, List.of(change), plant.get()));
+    return Optional.of(views.of(opened, List.of(change), plant.get()));
   }
 
   private double probability(Long plantId, String causeId) {
@@ -225,7 +227,7 @@ public class CaseService {
     if (confounds) {
       present.confound(WORDS.say("confounded", plan.change().label(), why), written.root());
     }
-    return Optional.of(view(open, changes.of(open.id()), plant));
+    return Optional.of(views.of(open, changes.of(open.id()), plant));
   }
 
   private static String because(String key, String change, String why) {
@@ -264,7 +266,7 @@ public class CaseService {
                                 "undone",
                                 knowledge.changes().find(change.changeId()).orElseThrow().label()));
                       });
-              return view(open);
+              return views.of(open);
             });
   }
 
@@ -289,7 +291,7 @@ public class CaseService {
                   lesson.isEmpty()
                       ? WORDS.say("closed", open.number(), outcome.label())
                       : WORDS.say("closed-learned", open.number(), outcome.label(), lesson));
-              return view(open);
+              return views.of(open);
             });
   }
 
@@ -305,7 +307,7 @@ public class CaseService {
   public Optional<CaseView.Step> openWindow(Long plantId) {
     return cases
         .openOf(plantId)
-        .map(this::view)
+        .map(views::of)
         .map(CaseView::current)
         .filter(CaseView.Step::waiting)
         .filter(step -> scope.today().isBefore(step.window().lookOn()));
@@ -334,12 +336,12 @@ public class CaseService {
 
   @Transactional(readOnly = true)
   public Optional<CaseView> find(Long caseId) {
-    return cases.byId(caseId).map(this::view);
+    return cases.byId(caseId).map(views::of);
   }
 
   @Transactional(readOnly = true)
   public Optional<CaseView> openOf(Long plantId) {
-    return cases.openOf(plantId).map(this::view);
+    return cases.openOf(plantId).map(views::of);
   }
 
   /** All open cases, by plant id. */
@@ -349,56 +351,12 @@ public class CaseService {
         From.CASES,
         "open-cases",
         () ->
-            views(cases.open()).stream()
+            views.of(cases.open()).stream()
                 .collect(Collectors.toMap(CaseView::plantId, c -> c, (a, b) -> a)));
   }
 
   @Transactional(readOnly = true)
   public List<CaseView> all() {
-    return memo.once(From.CASES, "cases", () -> views(cases.all()));
-  }
-
-  private List<CaseView> views(List<PlantCase> found) {
-    Set<Long> ids = found.stream().map(PlantCase::id).collect(Collectors.toSet());
-    Map<Long, List<CaseChange>> steps =
-        ids.isEmpty()
-            ? Map.of()
-            : changes.ofAll(ids).stream().collect(Collectors.groupingBy(CaseChange::caseId));
-    return found.stream().map(c -> view(c, steps.getOrDefault(c.id(), List.of()), null)).toList();
-  }
-
-  private CaseView view(PlantCase theCase) {
-    return view(theCase, changes.of(theCase.id()), plants.find(theCase.plantId()).orElseThrow());
-  }
-
-  private CaseView view(PlantCase theCase, List<CaseChange> steps, PlantView plant) {
-    Cause general = knowledge.causes().find(theCase.causeId()).orElseThrow();
-    Cause cause = plant == null ? general : lore(plant).cause(theCase.causeId()).orElse(general);
-    return new CaseView(
-        theCase.id(),
-        theCase.number(),
-        theCase.plantId(),
-        cause,
-        new CaseView.Opened(theCase.openedOn(), theCase.probability()),
-        new CaseView.Closed(theCase.closedOn(), theCase.outcome(), theCase.learned()),
-        steps.stream().map(step -> step(step, cause, plant)).toList());
-  }
-
-  private CaseView.Step step(CaseChange step, Cause cause, PlantView plant) {
-    Change change = knowledge.changes().find(step.changeId()).orElseThrow();
-    Optional<CarePlan> plan =
-        Optional.ofNullable(plant)
-            .map(
-                p -> CarePlan.of(cause, change, p.now(knowledge), step.madeOn(), scope.latitude()));
-    return new CaseView.Step(
-        step.id(),
-        change,
-        plan.map(CarePlan::advice).orElse(null),
-        new CaseView.Step.Window(
-            step.madeOn(), step.lookOn(), plan.map(CarePlan::lookWorking).orElse(null)),
-        step.reason(),
-        step.confoundedBy(),
-        new CaseView.Step.Answer(step.response(), step.respondedOn(), step.probabilityAfter()),
-        new CaseView.Step.State(step.undoneOn(), step.current()));
+    return memo.once(From.CASES, "cases", () -> views.of(cases.all()));
   }
 }

@@ -14,6 +14,7 @@ import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.light.Glass;
 import org.mildlantern.core.light.Outside;
+import org.mildlantern.core.light.Photometer;
 import org.mildlantern.core.light.SpotLight;
 import org.mildlantern.core.reading.Typed;
 import org.mildlantern.core.words.Words;
@@ -41,44 +42,25 @@ class LightController {
     this.scope = scope;
   }
 
-  /** What a light is read in, and the photons in one of it by daylight. */
-  enum Measured {
-    LUX("lux", 0.0185),
-    FOOT_CANDLES("foot-candles", 0.0185 * 10.764),
-    PPFD("µmol/m²/s", 1);
-
-    private final String label;
-    private final double micromol;
-
-    Measured(String label, double micromol) {
-      this.label = label;
-      this.micromol = micromol;
-    }
-
-    public String label() {
-      return label;
-    }
-  }
-
   @ModelAttribute
   void choices(Model model) {
     model.addAttribute("outsides", Outside.values());
     model.addAttribute("glasses", Glass.values());
     model.addAttribute("skies", SpotLight.Sky.values());
-    model.addAttribute("measures", Measured.values());
+    model.addAttribute("measures", Photometer.values());
   }
 
   @Kept
   @GetMapping("/places/{id}/light")
   String show(@PathVariable Long id, Model model) {
-    WindowForm form = lights.form(id);
-    Meanwhile.show(form, model);
-    model.addAttribute("windowForm", form);
-    return page(id, model);
+    LightView view = lights.of(id).orElseThrow(Web::missing);
+    Meanwhile.show(view.form(), model);
+    model.addAttribute("windowForm", view.form());
+    return page(view, model);
   }
 
-  private String page(Long id, Model model) {
-    model.addAttribute("view", lights.of(id).orElseThrow(Web::missing));
+  private static String page(LightView view, Model model) {
+    model.addAttribute("view", view);
     return "light/page";
   }
 
@@ -92,10 +74,14 @@ class LightController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
+    LightView view = lights.of(id).orElseThrow(Web::missing);
     model.addAttribute("opened", opened);
     model.addAttribute("typedFaces", typed.get("faces"));
     model.addAttribute("typedDistance", typed.get("distance"));
     model.addAttribute("typedOutside", typed.get("outside"));
+    if (errors.getTarget() != null) {
+      agree(form, errors);
+    }
     if (errors.getTarget() != null && form.lampsUnfinished()) {
       errors.rejectValue(
           form.lampDistance() == null ? "lampDistance" : "lampHours", "lamp", WORDS.say("lamp"));
@@ -103,23 +89,37 @@ class LightController {
     if (errors.hasErrors()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("numbers", true);
-      return page(id, model);
+      return page(view, model);
     }
-    if (Meanwhile.changed(opened, lights.form(id), form, Map.of(), model)) {
+    if (Meanwhile.changed(opened, view.form(), form, Map.of(), model)) {
       response.setStatus(HttpStatus.CONFLICT.value());
       model.addAttribute("numbers", true);
-      return page(id, model);
+      return page(view, model);
     }
     lights.save(id, form).orElseThrow(Web::missing);
     flash.addFlashAttribute("said", WORDS.say("saved"));
     return "redirect:/places/" + id + "/light";
   }
 
+  /** A tap and a number are both said, and of one direction and distance. */
+  private static void agree(WindowForm form, BindingResult errors) {
+    if (form.direction() == null) {
+      errors.rejectValue("faces", "needed", WORDS.say("direction"));
+    } else if (form.directionsCross()) {
+      errors.rejectValue("exactFaces", "crossed", WORDS.say("crossed"));
+    }
+    if (form.away() == null) {
+      errors.rejectValue("distance", "needed", WORDS.say("distance"));
+    } else if (form.distancesCross()) {
+      errors.rejectValue("exactDistance", "crossed", WORDS.say("crossed"));
+    }
+  }
+
   @PostMapping("/places/{id}/light/readings")
   String read(
       @PathVariable Long id,
       @RequestParam(defaultValue = "") String value,
-      @RequestParam(defaultValue = "LUX") Measured in,
+      @RequestParam(defaultValue = "LUX") Photometer in,
       @RequestParam(defaultValue = "CLEAR") SpotLight.Sky sky,
       @RequestParam(defaultValue = "") String day,
       @RequestParam(defaultValue = "") String time,
@@ -128,12 +128,7 @@ class LightController {
       double read =
           Typed.decimal(value).orElseThrow(() -> new IllegalArgumentException(WORDS.say("number")));
       lights
-          .read(
-              id,
-              at(day, time),
-              read * in.micromol,
-              WORDS.say("read", value.strip(), in.label),
-              sky)
+          .read(id, at(day, time), in.ppfd(read), WORDS.say("read", value.strip(), in.label()), sky)
           .orElseThrow(Web::missing);
       flash.addFlashAttribute("said", WORDS.say("learned"));
     } catch (IllegalArgumentException e) {

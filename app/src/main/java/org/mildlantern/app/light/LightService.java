@@ -44,21 +44,6 @@ public class LightService {
   private static final int MOST_READINGS = 50;
   private static final int MOST_YEARS = 2_000;
 
-  /** No daylight on earth is brighter, µmol/m²/s. */
-  private static final double BRIGHTEST = 2600;
-
-  /** A reading so far from what is worked out is not of this spot or not of this sky. */
-  private static final double FARTHEST = 12;
-
-  /** A bar of white LED of some 20 W over a shelf. */
-  private static final double LAMP_PPF = 50;
-
-  private static final double LAMP_BEAM = 120;
-  private static final double LAMP_DISTANCE = 0.4;
-
-  /** Longer days keep plants awake that want their night. */
-  private static final double MOST_HOURS = 16;
-
   private static final Wishes WISHES = Wishes.shipped();
 
   private final PlaceLightRepository lights;
@@ -87,19 +72,18 @@ public class LightService {
   }
 
   @Transactional(readOnly = true)
-  WindowForm form(Long placeId) {
-    return lights.of(placeId).map(light -> light.form().shown()).orElse(WindowForm.EMPTY);
-  }
-
-  @Transactional(readOnly = true)
   Optional<LightView> of(Long placeId) {
     return places
         .find(placeId)
         .map(
             place -> {
               List<LightReading> read = readings.of(placeId);
+              Optional<WindowForm> form = lights.of(placeId).map(PlaceLight::form);
               return new LightView(
-                  place, lit(place).map(lit -> view(place, lit, read)).orElse(null), read);
+                  place,
+                  form.map(WindowForm::shown).orElse(WindowForm.EMPTY),
+                  form.map(known -> view(place, lit(place, known), read)).orElse(null),
+                  read);
             });
   }
 
@@ -146,7 +130,7 @@ public class LightService {
             scope.today().getYear());
     YearLight known = lately.get(ground);
     if (known == null) {
-      LitPlace lit = new LitPlace(place, form, ground.latitude(), ground.zone());
+      LitPlace lit = lit(place, form);
       known = new YearLight(months(lit, lit.trust(read)).stream().map(SpotLight::dli).toList());
       lately.put(ground, known);
     }
@@ -161,9 +145,11 @@ public class LightService {
   }
 
   private Optional<LitPlace> lit(PlaceView place) {
-    return lights
-        .of(place.id())
-        .map(light -> new LitPlace(place, light.form(), scope.latitude(), scope.zone()));
+    return lights.of(place.id()).map(light -> lit(place, light.form()));
+  }
+
+  private LitPlace lit(PlaceView place, WindowForm form) {
+    return new LitPlace(place, form, scope.latitude(), scope.zone());
   }
 
   private static Trust trust(LitPlace lit, List<LightReading> read) {
@@ -260,11 +246,14 @@ public class LightService {
     if (lacking.length == 0) {
       return "";
     }
-    Lamp hour = new Lamp(LAMP_PPF, LAMP_BEAM, LAMP_DISTANCE, 1);
-    double hours = lacking[lacking.length / 2] / hour.dli();
-    return hours > MOST_HOURS
-        ? WORDS.say("lamp-no", LAMP_PPF)
-        : WORDS.say("lamp-would", LAMP_PPF, LAMP_DISTANCE * 100, Math.max(1, Math.round(hours)));
+    double hours = Lamp.BAR.hoursFor(lacking[lacking.length / 2]);
+    return hours > Lamp.LONGEST
+        ? WORDS.say("lamp-no", Lamp.BAR.ppf())
+        : WORDS.say(
+            "lamp-would",
+            Lamp.BAR.ppf(),
+            Lamp.BAR.distance() * 100,
+            Math.max(1, Math.round(hours)));
   }
 
   private static String sun(LitPlace lit, SpotLight now, LocalDate today) {
@@ -318,7 +307,7 @@ public class LightService {
     if (place.isEmpty()) {
       return Optional.empty();
     }
-    if (!(ppfd > 0 && ppfd <= BRIGHTEST)) {
+    if (!Trust.canBe(ppfd)) {
       throw new IllegalArgumentException(WORDS.say("too-bright", words));
     }
     if (at.isAfter(scope.now())) {
@@ -334,7 +323,7 @@ public class LightService {
               if (expected <= 0) {
                 throw new IllegalArgumentException(WORDS.say("dark"));
               }
-              if (ppfd > expected * FARTHEST || ppfd < expected / FARTHEST) {
+              if (!Trust.fits(expected, ppfd)) {
                 throw new IllegalArgumentException(
                     WORDS.say("far", Math.round(ppfd), Math.round(expected)));
               }

@@ -9,9 +9,10 @@ import org.mildlantern.core.light.Wish;
 /**
  * The light of a place, ready to be shown.
  *
+ * @param form what was said of its window
  * @param lit null while nothing was said of its window
  */
-record LightView(PlaceView place, Lit lit, List<LightReading> readings) {
+record LightView(PlaceView place, WindowForm form, Lit lit, List<LightReading> readings) {
 
   /**
    * What was worked out.

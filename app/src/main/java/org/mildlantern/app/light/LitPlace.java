@@ -111,14 +111,13 @@ final class LitPlace {
   /** What can be trusted after the readings, the first first. */
   Trust trust(List<LightReading> readings) {
     Trust trust = outdoors ? Trust.OUTDOORS : form.drawn() ? Trust.DRAWN : Trust.GUESSED;
-    Trust before = trust;
     for (LightReading reading : readings) {
       double expected = expected(reading.at(), reading.sky());
       if (expected > 0) {
         trust = trust.after(expected, reading.ppfd(), READING_ERROR);
       }
     }
-    return readings.isEmpty() ? before : trust;
+    return trust;
   }
 
   /** What would be read at a moment if nothing had been read before, µmol/m²/s, without lamps. */

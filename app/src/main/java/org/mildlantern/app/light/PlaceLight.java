@@ -51,8 +51,8 @@ class PlaceLight {
   }
 
   void describe(WindowForm form) {
-    this.faces = form.faces() % 360;
-    this.distance = form.distance();
+    this.faces = form.direction() % 360;
+    this.distance = form.away();
     this.outside = form.outside();
     this.width = form.width();
     this.height = form.height();

@@ -3,7 +3,8 @@ package org.mildlantern.app.light;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
-import java.util.Set;
+import java.util.Comparator;
+import java.util.List;
 import org.mildlantern.app.units.InUnits;
 import org.mildlantern.core.light.Glass;
 import org.mildlantern.core.light.Outside;
@@ -24,13 +25,11 @@ import org.mildlantern.core.words.Units;
  * @param exactDistance the same for the distance
  */
 record WindowForm(
-    @NotNull(message = "Pick a direction.")
-        @InUnits(Units.Measure.PLAIN)
+    @InUnits(Units.Measure.PLAIN)
         @DecimalMin(value = "0", message = "Between 0 and 360°.")
         @DecimalMax(value = "360", message = "Between 0 and 360°.")
         Double faces,
-    @NotNull(message = "Pick how far from the glass.")
-        @InUnits(Units.Measure.WIDTH)
+    @InUnits(Units.Measure.WIDTH)
         @DecimalMin(value = "0", message = "Between 0 and 2500 cm.")
         @DecimalMax(value = "2500", message = "Between 0 and 2500 cm.")
         Double distance,
@@ -79,11 +78,36 @@ record WindowForm(
   /** Directions and distances that are offered for a tap. */
   private static final double TURN = 45;
 
-  private static final Set<Double> DISTANCES = Set.of(15.0, 60.0, 150.0, 300.0);
+  private static final List<Double> DISTANCES = List.of(15.0, 60.0, 150.0, 300.0);
 
-  public WindowForm {
-    faces = exactFaces != null ? exactFaces : faces;
-    distance = exactDistance != null ? exactDistance : distance;
+  /** Direction by number, else the tapped one; null when there is neither. */
+  Double direction() {
+    return exactFaces != null ? Double.valueOf(exactFaces % 360) : faces;
+  }
+
+  /** The same for the distance. */
+  Double away() {
+    return exactDistance != null ? exactDistance : distance;
+  }
+
+  /** Whether a number says another direction than the tap beside it. */
+  boolean directionsCross() {
+    return exactFaces != null && faces != null && tapFor(exactFaces) != faces % 360;
+  }
+
+  /** The same for the distance. */
+  boolean distancesCross() {
+    return exactDistance != null && distance != null && tapAt(exactDistance) != distance;
+  }
+
+  private static double tapFor(double degrees) {
+    return Math.round(degrees / TURN) * TURN % 360;
+  }
+
+  private static double tapAt(double cm) {
+    return DISTANCES.stream()
+        .min(Comparator.comparingDouble(tap -> Math.abs(Math.log((tap + 1) / (cm + 1)))))
+        .orElseThrow();
   }
 
   /** Of a place about which nothing was said. */
@@ -91,11 +115,13 @@ record WindowForm(
       new WindowForm(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null);
 
-  /** The same, with those figures by number that no tap says. */
+  /** As it is shown: the tap that lies nearest, and the number where that says more. */
   WindowForm shown() {
+    double tap = tapFor(faces);
+    double step = tapAt(distance);
     return new WindowForm(
-        faces,
-        distance,
+        tap,
+        step,
         outside,
         width,
         height,
@@ -106,8 +132,8 @@ record WindowForm(
         lampPpf,
         lampDistance,
         lampHours,
-        faces % TURN == 0 ? null : faces,
-        DISTANCES.contains(distance) ? null : distance);
+        faces == tap ? null : faces,
+        distance == step ? null : distance);
   }
 
   /** Whether lamps are told of by halves. */

@@ -1,6 +1,5 @@
 package org.mildlantern.app.plants;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -8,12 +7,10 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.NavigableSet;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
-import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -40,9 +37,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlantService {
-  /** Greatest running number of a year; a code that was typed may use it up. */
-  private static final int LAST_NUMBER = 999_999;
-
   /** Most plants that are shown at once; up to so many, those of all places are. */
   public static final int AT_ONCE = 60;
 
@@ -195,7 +189,7 @@ public class PlantService {
   public void addAll(SortedMap<Integer, PlantForm> forms, Long importId) {
     List<String> codes = new ArrayList<>(plants.codes());
     forms.values().forEach(form -> codes.add(form.code().strip()));
-    Iterator<String> free = freeCodes(codes, scope.today(), forms.size()).iterator();
+    Iterator<String> free = Codes.free(codes, scope.today(), forms.size()).iterator();
     List<Plant> added = new ArrayList<>();
     forms.forEach(
         (row, form) -> {
@@ -307,30 +301,7 @@ public class PlantService {
   /** The next free accession code, year and running number. */
   @Transactional(readOnly = true)
   public String nextCode() {
-    return memo.once(From.GROUND, "next-code", () -> nextCode(plants.codes(), scope.today()));
-  }
-
-  static String nextCode(Collection<String> taken, LocalDate today) {
-    return freeCodes(taken, today, 1).get(0);
-  }
-
-  /**
-   * So many codes that are free, after the greatest number of the year as long as there are any.
-   */
-  private static List<String> freeCodes(Collection<String> taken, LocalDate today, int count) {
-    String year = today.getYear() + "-";
-    NavigableSet<Integer> numbers =
-        taken.stream()
-            .filter(code -> code.matches(year + "\\d{1,6}"))
-            .map(code -> Integer.valueOf(code.substring(year.length())))
-            .collect(Collectors.toCollection(TreeSet::new));
-    int last = numbers.isEmpty() ? 0 : numbers.last();
-    return IntStream.concat(
-            IntStream.rangeClosed(last + 1, LAST_NUMBER), IntStream.rangeClosed(1, last))
-        .filter(number -> !numbers.contains(number))
-        .limit(count)
-        .mapToObj(number -> year + String.format(Locale.ROOT, "%03d", number))
-        .toList();
+    return memo.once(From.GROUND, "next-code", () -> Codes.next(plants.codes(), scope.today()));
   }
 
   private String codeFor(Long id, PlantForm form) {

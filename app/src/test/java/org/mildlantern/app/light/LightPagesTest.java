@@ -80,7 +80,23 @@ class LightPagesTest extends WebCase {
     assertThat(far).isLessThan(near / 3);
     taps("lampPpf", "60", "lampDistance", "40", "lampHours", "12");
     assertThat(now().dli()).isGreaterThan(near + 4);
-    taps("exactFaces", "171", "exactDistance", "35");
+    taps("exactFaces", "171")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("The tap above says another")));
+    post(
+            keeper,
+            page,
+            "faces",
+            "180",
+            "exactFaces",
+            "171",
+            "distance",
+            "60 cm",
+            "exactDistance",
+            "35",
+            "outside",
+            "OPEN")
+        .andExpect(redirectedUrl(page));
     get(keeper, page).andExpect(content().string(containsString("value=\"171")));
   }
 

@@ -40,10 +40,9 @@ class PlantServiceTest {
 
   @Test
   void codesAreMadeInOrderAndStayUnique() {
-    assertThat(PlantService.nextCode(List.of(), LocalDate.of(2026, 3, 1))).isEqualTo("2026-001");
+    assertThat(Codes.next(List.of(), LocalDate.of(2026, 3, 1))).isEqualTo("2026-001");
     assertThat(
-            PlantService.nextCode(
-                List.of("2026-009", "2025-400", "x", "2026-01x"), LocalDate.of(2026, 3, 1)))
+            Codes.next(List.of("2026-009", "2025-400", "x", "2026-01x"), LocalDate.of(2026, 3, 1)))
         .isEqualTo("2026-010");
     PlantView one = keepers.plant(keeper, sill, "Phalaenopsis");
     PlantView two = keepers.plant(keeper, sill, "Phalaenopsis");
@@ -53,7 +52,7 @@ class PlantServiceTest {
 
   @Test
   void aTypedCodeThatUsesUpTheYearDoesNotEndIt() {
-    assertThat(PlantService.nextCode(List.of("2026-001", "2026-999999"), LocalDate.of(2026, 3, 1)))
+    assertThat(Codes.next(List.of("2026-001", "2026-999999"), LocalDate.of(2026, 3, 1)))
         .isEqualTo("2026-002");
   }
 

@@ -46,13 +46,6 @@ public record Air(double celsius, double humidity) {
     return saturation(celsius) - vapour();
   }
 
-  /**
-   * The same towards a leaf that is warmer or colder than the air, kPa; dew falls on it below 0.
-   */
-  public double vpd(double leafCelsius) {
-    return saturation(leafCelsius) - vapour();
-  }
-
   /** Warmth of a surface on which its water begins to settle, °C (Alduchov & Eskridge 1996). */
   public double dewPoint() {
     double log = Math.log(vapour() / 0.61094);
@@ -80,12 +73,6 @@ public record Air(double celsius, double humidity) {
       }
     }
     return (low + high) / 2;
-  }
-
-  /** The same water at another warmth; what is too much for it settles. */
-  public Air at(double otherCelsius) {
-    double there = absolute() * VAPOUR * (otherCelsius + 273.15) / 1000;
-    return new Air(otherCelsius, Math.min(100, there / saturation(otherCelsius) * 100));
   }
 
   /** Air of a warmth with so much water in a cubic metre, g; at most what it holds. */

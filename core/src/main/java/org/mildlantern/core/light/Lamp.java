@@ -11,6 +11,12 @@ package org.mildlantern.core.light;
 public record Lamp(double ppf, double beam, double distance, double hours) {
   private static final double HOURS_TO_MOL = 0.0036;
 
+  /** A bar of white LED of some 20 W over a shelf, for an hour. */
+  public static final Lamp BAR = new Lamp(50, 120, 0.4, 1);
+
+  /** Longer days keep plants awake that want their night, hours. Rule of thumb. */
+  public static final double LONGEST = 16;
+
   public Lamp {
     if (!(ppf >= 0
         && ppf <= 10_000
@@ -29,6 +35,11 @@ public record Lamp(double ppf, double beam, double distance, double hours) {
   public double ppfd() {
     double cone = 2 * Math.PI * (1 - Math.cos(Math.toRadians(beam / 2)));
     return ppf / (cone * distance * distance);
+  }
+
+  /** Hours a day in which it gives so much, mol/m². */
+  public double hoursFor(double dli) {
+    return dli / (ppfd() * HOURS_TO_MOL);
   }
 
   /** mol/m² a day. */

@@ -19,6 +19,22 @@ public record Trust(double factor, double spread) {
   /** Eight in ten lie within so many standard deviations. */
   static final double EIGHT_IN_TEN = 1.2816;
 
+  /** A reading so far from what is expected is not of this spot or not of this sky. */
+  private static final double FARTHEST = 12;
+
+  /** No daylight on earth is brighter, µmol/m²/s. */
+  private static final double BRIGHTEST = 2600;
+
+  /** Whether daylight can be so bright at all. */
+  public static boolean canBe(double read) {
+    return read > 0 && read <= BRIGHTEST;
+  }
+
+  /** Whether a reading can be of the spot, by what is expected there and then. */
+  public static boolean fits(double expected, double read) {
+    return read <= expected * FARTHEST && read >= expected / FARTHEST;
+  }
+
   /**
    * What a reading teaches, by Bayes on the logarithm.
    *

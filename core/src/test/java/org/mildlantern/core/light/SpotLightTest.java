@@ -195,6 +195,32 @@ class SpotLightTest {
   }
 
   @Test
+  void aLampMakesUpForWhatIsShortInItsHours() {
+    Lamp any = new Lamp(100, 120, 0.3, 5);
+    double hours = any.hoursFor(any.dli());
+    assertThat(hours).isCloseTo(5, within(1e-9));
+    assertThat(Lamp.BAR.hoursFor(2 * Lamp.BAR.dli())).isCloseTo(2, within(1e-9));
+  }
+
+  @Test
+  void aMeterReadsDaylightInItsOwnUnit() {
+    assertThat(Photometer.LUX.ppfd(10_000)).isCloseTo(185, within(1e-9));
+    assertThat(Photometer.FOOT_CANDLES.ppfd(1_000)).isCloseTo(199.1, within(0.1));
+    assertThat(Photometer.PPFD.ppfd(7)).isEqualTo(7);
+  }
+
+  @Test
+  void aReadingThatCannotBeIsNotTaken() {
+    assertThat(Trust.canBe(2000)).isTrue();
+    for (double bad : new double[] {0, -1, 3000, Double.NaN, Double.POSITIVE_INFINITY}) {
+      assertThat(Trust.canBe(bad)).isFalse();
+    }
+    assertThat(Trust.fits(100, 300)).isTrue();
+    assertThat(Trust.fits(100, 5)).isFalse();
+    assertThat(Trust.fits(100, 2000)).isFalse();
+  }
+
+  @Test
   void readingsNarrowTheBandAndMoveIt() {
     Trust first = Trust.DRAWN.after(100, 60, 0.2);
     assertThat(first.factor()).isBetween(0.6, 0.8);
