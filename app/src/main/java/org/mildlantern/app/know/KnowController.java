@@ -24,7 +24,6 @@ import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.Taxon;
-import org.mildlantern.core.light.Wishes;
 import org.mildlantern.core.pest.Generation;
 import org.mildlantern.core.season.Stage;
 import org.springframework.stereotype.Controller;
@@ -204,7 +203,7 @@ class KnowController {
     model.addAttribute("taxon", taxon);
     GrowthForm form = knowledge.forms().find(taxon.form()).orElseThrow();
     model.addAttribute("form", form);
-    model.addAttribute("wish", Wishes.shipped().of(knowledge.kind(taxon)).orElseThrow());
+    model.addAttribute("wish", knowledge.lightWish(knowledge.kind(taxon)).orElseThrow());
     model.addAttribute("toxic", knowledge.toxicity(taxon));
     model.addAttribute("way", knowledge.kind(taxon).way());
     model.addAttribute(

@@ -21,11 +21,11 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.light.Lamp;
+import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.light.SpotLight;
 import org.mildlantern.core.light.Trust;
-import org.mildlantern.core.light.Wish;
-import org.mildlantern.core.light.Wishes;
 import org.mildlantern.core.light.YearLight;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
@@ -44,12 +44,11 @@ public class LightService {
   private static final int MOST_READINGS = 50;
   private static final int MOST_YEARS = 2_000;
 
-  private static final Wishes WISHES = Wishes.shipped();
-
   private final PlaceLightRepository lights;
   private final LightReadingRepository readings;
   private final PlaceService places;
   private final PlantService plants;
+  private final Knowledge knowledge;
   private final Scope scope;
   private final CollectionMemo memo;
 
@@ -61,9 +60,11 @@ public class LightService {
       LightReadingRepository readings,
       PlaceService places,
       PlantService plants,
+      Knowledge knowledge,
       Scope scope,
       CollectionMemo memo) {
     this.memo = memo;
+    this.knowledge = knowledge;
     this.lights = lights;
     this.readings = readings;
     this.places = places;
@@ -188,10 +189,10 @@ public class LightService {
     return plant.resting(scope.today(), scope.latitude());
   }
 
-  private static LightView.Standing standing(PlantView plant, SpotLight now, boolean rests) {
-    Optional<Wish> wish = WISHES.of(plant.kind());
-    Wish.Met met = wish.map(w -> w.met(now.dli())).orElse(null);
-    if (rests && met != null && met != Wish.Met.ABOVE) {
+  private LightView.Standing standing(PlantView plant, SpotLight now, boolean rests) {
+    Optional<LightWish> wish = knowledge.lightWish(plant.kind());
+    LightWish.Met met = wish.map(w -> w.met(now.dli())).orElse(null);
+    if (rests && met != null && met != LightWish.Met.ABOVE) {
       return new LightView.Standing(
           plant, wish.get(), null, WORDS.say("rests", wish.get().words()));
     }
@@ -204,7 +205,7 @@ public class LightService {
 
   /** The wishes of its kinds, those that differ most first shown. */
   private static List<YearChart.Named> wishes(List<LightView.Standing> standing) {
-    Map<Wish, String> named = new LinkedHashMap<>();
+    Map<LightWish, String> named = new LinkedHashMap<>();
     for (LightView.Standing one : standing) {
       if (one.wish() != null) {
         named.merge(
@@ -229,9 +230,9 @@ public class LightService {
     }
     long small =
         standing.stream()
-            .filter(one -> one.met() == Wish.Met.SHORT || one.met() == Wish.Met.FAR_SHORT)
+            .filter(one -> one.met() == LightWish.Met.SHORT || one.met() == LightWish.Met.FAR_SHORT)
             .count();
-    long above = standing.stream().filter(one -> one.met() == Wish.Met.ABOVE).count();
+    long above = standing.stream().filter(one -> one.met() == LightWish.Met.ABOVE).count();
     return WORDS.say("verdict", figure(now.dli()), small, above, known - small - above);
   }
 
@@ -239,7 +240,7 @@ public class LightService {
   private static String lamp(List<LightView.Standing> standing, SpotLight now) {
     double[] lacking =
         standing.stream()
-            .filter(one -> one.met() == Wish.Met.SHORT || one.met() == Wish.Met.FAR_SHORT)
+            .filter(one -> one.met() == LightWish.Met.SHORT || one.met() == LightWish.Met.FAR_SHORT)
             .mapToDouble(one -> one.wish().low() - now.dli())
             .sorted()
             .toArray();

@@ -3,8 +3,8 @@ package org.mildlantern.app.light;
 import java.util.List;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.light.SpotLight;
-import org.mildlantern.core.light.Wish;
 
 /**
  * The light of a place, ready to be shown.
@@ -35,5 +35,5 @@ record LightView(PlaceView place, WindowForm form, Lit lit, List<LightReading> r
       List<Standing> plants) {}
 
   /** A plant that stands there, and how the light meets its wish, null while that is not known. */
-  record Standing(PlantView plant, Wish wish, Wish.Met met, String words) {}
+  record Standing(PlantView plant, LightWish wish, LightWish.Met met, String words) {}
 }

@@ -3,8 +3,8 @@ package org.mildlantern.app.light;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.light.SpotLight;
-import org.mildlantern.core.light.Wish;
 
 /**
  * The light of a year by months, with its band and what plants wish.
@@ -34,7 +34,7 @@ record YearChart(
   record WishBand(String label, double top, double height) {}
 
   /** A wish with whose it is. */
-  record Named(String name, Wish wish) {}
+  record Named(String name, LightWish wish) {}
 
   static YearChart of(List<SpotLight> months, List<Named> wishes, double monthOfToday) {
     double most =

@@ -3,8 +3,10 @@ package org.mildlantern.app.treatment;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -13,6 +15,7 @@ import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.quarantine.ContactLooks;
+import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,12 +30,15 @@ class Together {
   private final PlantService plants;
   private final TreatmentCourseRepository courses;
   private final TreatmentVisitRepository visits;
+  private final Remedies remedies;
 
   Together(
       CaseService cases,
       PlantService plants,
       TreatmentCourseRepository courses,
-      TreatmentVisitRepository visits) {
+      TreatmentVisitRepository visits,
+      Remedies remedies) {
+    this.remedies = remedies;
     this.cases = cases;
     this.plants = plants;
     this.courses = courses;
@@ -46,6 +52,52 @@ class Together {
    * @param not why it cannot be, or null
    */
   record Candidate(PlantView plant, String why, String not, boolean chosen) {}
+
+  /**
+   * A trouble that some of them have.
+   *
+   * @param kase from which it is treated
+   * @param having the plants that have it
+   * @param with the others, but those that have another trouble
+   */
+  record Trouble(CaseView kase, List<PlantView> having, List<Long> with) {
+    /** Where they are treated. */
+    public String href() {
+      String others = with.stream().map(String::valueOf).collect(Collectors.joining(","));
+      return "/cases/" + kase.id() + "/treatment" + (others.isEmpty() ? "" : "?with=" + others);
+    }
+  }
+
+  /** What plants that were chosen have that is treated in a course; empty when one is not there. */
+  Optional<List<Trouble>> troubles(List<Long> ids) {
+    List<Long> all = ids.stream().distinct().toList();
+    Map<Long, PlantView> found = plants.find(all);
+    if (all.isEmpty() || !found.keySet().containsAll(all)) {
+      return Optional.empty();
+    }
+    Map<Long, CaseView> open = cases.open();
+    Map<String, List<Long>> having =
+        all.stream()
+            .filter(id -> open.containsKey(id))
+            .filter(id -> remedies.pests().find(open.get(id).cause().id()).isPresent())
+            .collect(
+                Collectors.groupingBy(
+                    id -> open.get(id).cause().id(), LinkedHashMap::new, Collectors.toList()));
+    return Optional.of(
+        having.values().stream()
+            .map(
+                these -> {
+                  CaseView first = open.get(these.get(0));
+                  return new Trouble(
+                      first,
+                      these.stream().map(found::get).toList(),
+                      all.stream()
+                          .filter(id -> !id.equals(first.plantId()))
+                          .filter(id -> !open.containsKey(id) || isSame(open.get(id), first))
+                          .toList());
+                })
+            .toList());
+  }
 
   /** Plants to choose from, those with a case of the same first. */
   List<Candidate> candidates(CaseView kase, List<ContactLooks.Watch> watches, List<Long> chosen) {

@@ -36,6 +36,12 @@ class KnowPageTest extends WebCase {
   }
 
   @Test
+  void whatWasMeasuredIsTheKnowledgeThatShips() throws Exception {
+    get(keepers.make(), "/know/reliability")
+        .andExpect(content().string(not(containsString("knowledge has changed since"))));
+  }
+
+  @Test
   void aKindTellsTheLightThatItWishes() throws Exception {
     get(keepers.make(), "/know/taxa/phalaenopsis")
         .andExpect(content().string(containsString("4 to 10 mol a day")));

@@ -16,6 +16,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
+import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.season.Stage;
 
 /**
@@ -24,7 +25,7 @@ import org.mildlantern.core.season.Stage;
  */
 public final class Knowledge {
   private static final List<String> NOT_OF_DIAGNOSIS =
-      List.of("treatment/", "water/", "care/", "words/", "pets.yaml");
+      List.of("treatment/", "water/", "care/", "words/", "pets.yaml", "light.yaml");
 
   private final String edition;
   private final Names names;
@@ -45,6 +46,7 @@ public final class Knowledge {
   private final Ways ways;
   private final Table<Term> terms;
   private final Table<Toxicity> toxic;
+  private final LightWishes lightWishes;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, List<Node>> traits = new LinkedHashMap<>();
@@ -79,6 +81,7 @@ public final class Knowledge {
     names = new Names(shelf, taxa);
     ways = new Ways(shelf);
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
+    lightWishes = new LightWishes(shelf);
     wording = new Wording(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
@@ -402,6 +405,11 @@ public final class Knowledge {
 
   public Table<Taxon> taxa() {
     return taxa;
+  }
+
+  /** The light that a kind wishes; empty while it is not known what it is. */
+  public Optional<LightWish> lightWish(Kind kind) {
+    return kind.taxon().map(lightWishes::of);
   }
 
   /** Words of the field. */

@@ -55,6 +55,10 @@ public record Taxon(
 
   /** The genus of its accepted name, without the sign of a hybrid. */
   public String genus() {
+    return genusOf(name);
+  }
+
+  static String genusOf(String name) {
     return name.replace("×", "").strip().split(" ")[0];
   }
 

@@ -62,6 +62,16 @@ class FaultsTest {
   }
 
   @Test
+  void aWishForLightNamesWhatIsKnownAndIsABand() {
+    Fault unknown = only("light.yaml", text -> text.replaceFirst("Masdevallia", "Masdevalia"));
+    assertThat(unknown.toString()).contains("light.yaml", "Masdevalia");
+    Fault turned = only("light.yaml", text -> text.replaceFirst("\\[3, 6\\]", "[6, 3]"));
+    assertThat(turned.toString()).contains("a wish is a band");
+    Fault twice = only("light.yaml", text -> text.replaceFirst("Lycaste", "Phalaenopsis"));
+    assertThat(twice.toString()).contains("stands in two lines");
+  }
+
+  @Test
   void aWordOutsideTheSevenIsOneFaultAndNoEcho() {
     Fault fault = only("causes/water.yaml", text -> text.replaceFirst("nearly always", "mostly"));
     assertThat(fault.entry()).isEqualTo("too-wet");

@@ -9,10 +9,10 @@ import org.mildlantern.core.words.Words;
  * @param low mol/m² a day with which it keeps and slowly grows
  * @param high up to this it grows and flowers the better; above it may burn unless hardened
  */
-public record Wish(double low, double high) {
-  private static final Words WORDS = Words.of(Wish.class);
+public record LightWish(double low, double high) {
+  private static final Words WORDS = Words.of(LightWish.class);
 
-  public Wish {
+  public LightWish {
     if (!(low > 0 && low < high && high <= 60)) {
       throw new IllegalArgumentException("a wish is a band between 0 and 60 mol/m² a day");
     }
