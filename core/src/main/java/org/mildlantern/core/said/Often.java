@@ -109,7 +109,7 @@ final class Often {
         "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       passage.put("days-since-repot", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:moved?|move|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took) (?:it |them )?(?:in|inside|indoors)|put (?:it |them )?(?:out|outside|outdoors|beside|next))\\b.*")) {
+        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors)|(?:put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
       passage.put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       passage.put("days-since-feed", days, match);
@@ -125,7 +125,8 @@ final class Often {
       passage.put("days-since-watering", days, match);
     } else if (clause.matches("(?s).*\\b(?:wet|(?:n't|not|never) dr(?:y|ied))\\b.*") && days > 1) {
       passage.put("wet-days", days, match);
-    } else if (clause.matches("(?s).*\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b.*")
+    } else if (clause.matches(
+            "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry for\\b).*")
         && days > 1) {
       passage.put("dry-days", days, match);
     } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {

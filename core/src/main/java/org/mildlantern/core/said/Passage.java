@@ -46,7 +46,7 @@ final class Passage {
   /** What is fed, or drops that hang on a leaf, is no watering. */
   private static final Pattern OTHER =
       Pattern.compile(
-          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|(?:drops?|beads?|pearls?) of water|water (?:drops?|beads?)|droplets)\\b");
+          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|(?:drops?|beads?|pearls?) of water|water (?:(?:is )?drip\\w*|drops?|beads?)|droplets)\\b");
 
   /** Nobody tells more figures of one kind than this. */
   private static final int MOST_OF_A_KIND = 8;
