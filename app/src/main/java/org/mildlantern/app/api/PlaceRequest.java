@@ -49,7 +49,8 @@ final class PlaceRequest extends JsonFields {
     List<Lamp> lamps = lamps(body.get("lamps"));
     List<LocalDate> days = days(body.get("days"));
     throwFaults();
-    return new OfLight(new Setting(outdoors, 1, windows, skyline, spot, lamps), latitude, days);
+    List<Setting.Seen> seen = windows.stream().map(w -> new Setting.Seen(w, spot)).toList();
+    return new OfLight(new Setting(outdoors, 1, seen, skyline, lamps), latitude, days);
   }
 
   private boolean yes(JsonNode node, String path) {

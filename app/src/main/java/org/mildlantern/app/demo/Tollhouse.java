@@ -36,6 +36,7 @@ class Tollhouse {
   private final Knowledge knowledge;
   private final Scope scope;
   private final DemoRows rows;
+  private final DemoLight lit;
   private final DemoYear year;
   private final DemoCases cases;
   private final DemoTreatment treatment;
@@ -47,6 +48,7 @@ class Tollhouse {
       Knowledge knowledge,
       Scope scope,
       DemoRows rows,
+      DemoLight lit,
       DemoYear year,
       DemoCases cases,
       DemoTreatment treatment,
@@ -56,6 +58,7 @@ class Tollhouse {
     this.knowledge = knowledge;
     this.scope = scope;
     this.rows = rows;
+    this.lit = lit;
     this.year = year;
     this.cases = cases;
     this.treatment = treatment;
@@ -81,21 +84,13 @@ class Tollhouse {
     for (Sheet place : demo.list("places")) {
       places.put(place.text("id"), addPlace(place, places.size()));
     }
-    for (Sheet light : demo.list("lights")) {
-      addLight(light, places.get(light.text("place")));
-    }
-    for (Sheet air : demo.list("airs")) {
-      rows.row("place_air")
-          .with("place_id", places.get(air.text("place")))
-          .with("volume", air.number("volume"))
-          .with("airing", air.text("airing"))
-          .save();
-    }
+    lit.furnish(demo, places);
     Map<String, Furnished> plants = new HashMap<>();
     Random random = new Random(SEED);
     for (Sheet plant : demo.list("plants")) {
       plants.put(plant.text("code"), addPlant(plant, places.get(plant.text("place")), random));
     }
+    lit.stands(demo, places, code -> plants.get(code).id());
     int number = 1;
     for (Sheet story : demo.list("cases")) {
       Furnished plant = plants.get(story.text("plant"));
@@ -195,35 +190,6 @@ class Tollhouse {
         .with("lamp", place.has("lamp"))
         .with("position", position)
         .save();
-  }
-
-  private void addLight(Sheet light, long place) {
-    DemoRows.Row row =
-        rows.row("place_light")
-            .with("place_id", place)
-            .with("faces", light.number("faces"))
-            .with("distance", light.number("distance"))
-            .with("outside", light.text("outside"));
-    for (String figure : List.of("width", "height", "sill", "leaves")) {
-      if (light.has(figure)) {
-        row.with(figure, light.number(figure));
-      }
-    }
-    if (light.has("ppf")) {
-      row.with("lamp_ppf", light.number("ppf"))
-          .with("lamp_distance", light.number("lampDistance"))
-          .with("lamp_hours", light.number("hours"));
-    }
-    row.save();
-    if (light.has("ppfd")) {
-      rows.row("light_reading")
-          .with("place_id", place)
-          .with("at", rows.at(light.days("read"), 12))
-          .with("ppfd", light.number("ppfd"))
-          .with("words", light.text("words"))
-          .with("sky", light.text("sky"))
-          .save();
-    }
   }
 
   private Kind kind(Sheet plant, String name) {

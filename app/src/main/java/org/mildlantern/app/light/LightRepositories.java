@@ -20,3 +20,27 @@ interface LightReadingRepository extends CollectionRepository<LightReading> {
   @Query("select r from LightReading r order by r.at, r.id")
   List<LightReading> all();
 }
+
+interface PlaceWindowRepository extends CollectionRepository<PlaceWindow> {
+  @Query("select w from PlaceWindow w where w.placeId = :place order by w.id")
+  List<PlaceWindow> of(Long place);
+
+  @Query("select w from PlaceWindow w order by w.id")
+  List<PlaceWindow> all();
+}
+
+interface PlaceSpotRepository extends CollectionRepository<PlaceSpot> {
+  @Query("select s from PlaceSpot s where s.placeId = :place order by s.id")
+  List<PlaceSpot> of(Long place);
+
+  @Query("select s from PlaceSpot s order by s.id")
+  List<PlaceSpot> all();
+}
+
+interface StandingRepository extends CollectionRepository<Standing> {
+  @Query("select s from Standing s where s.plantId = :plant")
+  Optional<Standing> of(Long plant);
+
+  @Query("select s from Standing s")
+  List<Standing> all();
+}

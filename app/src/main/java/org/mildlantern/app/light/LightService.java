@@ -2,20 +2,13 @@ package org.mildlantern.app.light;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import org.mildlantern.app.keeper.CollectionMemo;
-import org.mildlantern.app.keeper.CollectionMemo.From;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -26,8 +19,6 @@ import org.mildlantern.core.light.Lamp;
 import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.light.SpotLight;
 import org.mildlantern.core.light.Trust;
-import org.mildlantern.core.light.YearLight;
-import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,7 +33,6 @@ public class LightService {
   private static final int MOST_WISHES = 3;
 
   private static final int MOST_READINGS = 50;
-  private static final int MOST_YEARS = 2_000;
 
   private final PlaceLightRepository lights;
   private final LightReadingRepository readings;
@@ -50,10 +40,7 @@ public class LightService {
   private final PlantService plants;
   private final Knowledge knowledge;
   private final Scope scope;
-  private final CollectionMemo memo;
-
-  /** Years that were worked out last; nearly all are asked for again. */
-  private final Map<Ground, YearLight> lately = CollectionMemo.last(MOST_YEARS);
+  private final LightBook book;
 
   LightService(
       PlaceLightRepository lights,
@@ -62,8 +49,8 @@ public class LightService {
       PlantService plants,
       Knowledge knowledge,
       Scope scope,
-      CollectionMemo memo) {
-    this.memo = memo;
+      LightBook book) {
+    this.book = book;
     this.knowledge = knowledge;
     this.lights = lights;
     this.readings = readings;
@@ -78,88 +65,45 @@ public class LightService {
         .find(placeId)
         .map(
             place -> {
-              List<LightReading> read = readings.of(placeId);
-              Optional<WindowForm> form = lights.of(placeId).map(PlaceLight::form);
+              Optional<LightBook.Lit> known = book.of(place);
               return new LightView(
                   place,
-                  form.map(WindowForm::shown).orElse(WindowForm.EMPTY),
-                  form.map(known -> view(place, lit(place, known), read)).orElse(null),
-                  read);
+                  known.map(lit -> lit.drawn().window().shown()).orElse(WindowForm.EMPTY),
+                  known.map(this::view).orElse(null),
+                  known.map(LightBook.Lit::readings).orElseGet(() -> readings.of(placeId)));
             });
   }
 
-  /** The light of all places of which it is known, through this year. */
+  /** The light of all places and stands of which it is known, through this year. */
   @Transactional(readOnly = true)
-  public Map<Long, YearLight> years() {
-    return memo.once(From.GROUND, "light-years", this::workOutYears);
+  public LightYears years() {
+    return book.years();
   }
 
-  private Map<Long, YearLight> workOutYears() {
-    List<PlaceLight> known = lights.all();
-    if (known.isEmpty()) {
-      return Map.of();
+  /** All stands of which the light is known. */
+  @Transactional(readOnly = true)
+  public List<LitStand> stands() {
+    LightYears years = book.years();
+    List<LitStand> all = new ArrayList<>();
+    for (LightBook.Lit lit : book.all()) {
+      PlaceView place = lit.place();
+      Integer holds = lit.drawn().room().holds();
+      all.add(new LitStand(place, null, null, holds, years.places().get(place.id())));
+      for (PlaceSpot spot : lit.spots()) {
+        SpotForm form = spot.form();
+        all.add(
+            new LitStand(
+                place, spot.id(), form.name(), form.holds(), years.spots().get(spot.id())));
+      }
     }
-    Map<Long, PlaceView> all =
-        places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
-    Map<Long, List<LightReading>> read =
-        readings.all().stream().collect(Collectors.groupingBy(LightReading::placeId));
-    Map<Long, YearLight> years = new HashMap<>();
-    for (PlaceLight light : known) {
-      List<LightReading> its = read.getOrDefault(light.placeId(), List.of());
-      years.put(light.placeId(), year(all.get(light.placeId()), light.form(), its));
-    }
-    return years;
+    return all;
   }
 
-  /** All that a year of light is worked out from. */
-  private record Ground(
-      boolean outdoors,
-      WindowForm form,
-      List<LightReading.Read> readings,
-      double latitude,
-      ZoneId zone,
-      int year) {}
-
-  private YearLight year(PlaceView place, WindowForm form, List<LightReading> read) {
-    Ground ground =
-        new Ground(
-            place.kind() == PlaceKind.OUTDOOR,
-            form,
-            read.stream().map(LightReading::read).toList(),
-            scope.latitude(),
-            scope.zone(),
-            scope.today().getYear());
-    YearLight known = lately.get(ground);
-    if (known == null) {
-      LitPlace lit = lit(place, form);
-      known = new YearLight(months(lit, lit.trust(read)).stream().map(SpotLight::dli).toList());
-      lately.put(ground, known);
-    }
-    return known;
-  }
-
-  private List<SpotLight> months(LitPlace lit, Trust trust) {
-    int year = scope.today().getYear();
-    return IntStream.rangeClosed(1, 12)
-        .mapToObj(month -> lit.on(LocalDate.of(year, month, 15), trust))
-        .toList();
-  }
-
-  private Optional<LitPlace> lit(PlaceView place) {
-    return lights.of(place.id()).map(light -> lit(place, light.form()));
-  }
-
-  private LitPlace lit(PlaceView place, WindowForm form) {
-    return new LitPlace(place, form, scope.latitude(), scope.zone());
-  }
-
-  private static Trust trust(LitPlace lit, List<LightReading> read) {
-    return lit.trust(read.stream().sorted(Comparator.comparing(LightReading::at)).toList());
-  }
-
-  private LightView.Lit view(PlaceView place, LitPlace lit, List<LightReading> read) {
+  private LightView.Lit view(LightBook.Lit known) {
+    PlaceView place = known.place();
+    LitPlace lit = book.usual(known);
     LocalDate today = scope.today();
-    Trust trust = trust(lit, read);
+    Trust trust = LightBook.trust(lit, known.readings());
     SpotLight now = lit.on(today, trust);
     List<LightView.Standing> standing =
         plants.kept().stream()
@@ -174,7 +118,7 @@ public class LightService {
         sun(lit, now, today),
         trust.spread() >= Trust.GUESSED.spread(),
         SkyPicture.of(lit, scope.latitude(), today),
-        YearChart.of(months(lit, trust), wishes(standing), monthOf(today)),
+        YearChart.of(book.months(lit, trust), wishes(standing), monthOf(today)),
         standing);
   }
 
@@ -317,7 +261,8 @@ public class LightService {
     if (readings.of(placeId).size() >= MOST_READINGS) {
       throw new IllegalArgumentException(WORDS.say("enough", MOST_READINGS));
     }
-    lit(place.get())
+    book.of(place.get())
+        .map(book::usual)
         .ifPresent(
             lit -> {
               double expected = lit.expected(at, sky);
@@ -339,17 +284,28 @@ public class LightService {
     return reading.isPresent();
   }
 
-  /** The light of a plant's place and how it meets its wish; empty while nothing is known of it. */
+  /** The light where a plant stands and how it meets its wish; empty while it is not known. */
   @Transactional(readOnly = true)
   Optional<AtPlant> at(PlantView plant) {
-    return lit(plant.place())
+    return book.of(plant.place())
         .map(
-            lit -> {
-              SpotLight now = lit.on(scope.today(), trust(lit, readings.of(plant.place().id())));
+            known -> {
+              Long stand = years().standing().get(plant.id());
+              Optional<PlaceSpot> spot =
+                  known.spots().stream().filter(one -> one.id().equals(stand)).findFirst();
+              LitPlace lit =
+                  spot.map(one -> book.spot(known, one.form())).orElseGet(() -> book.usual(known));
+              Trust trust =
+                  spot.isPresent()
+                      ? book.trustOfSpots(known)
+                      : LightBook.trust(lit, known.readings());
+              SpotLight now = lit.on(scope.today(), trust);
+              String words =
+                  WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high()));
               return new AtPlant(
                   plant.place(),
                   now,
-                  WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high())),
+                  spot.map(one -> WORDS.say("on-stand", one.form().name(), words)).orElse(words),
                   standing(plant, now, rests(plant)));
             });
   }

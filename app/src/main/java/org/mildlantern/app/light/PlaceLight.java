@@ -39,6 +39,10 @@ class PlaceLight {
   private Double lampPpf;
   private Double lampDistance;
   private Double lampHours;
+  private Double roomWidth;
+  private Double roomDepth;
+  private Double along;
+  private Integer holds;
 
   protected PlaceLight() {}
 
@@ -63,6 +67,17 @@ class PlaceLight {
     this.lampPpf = form.lampPpf();
     this.lampDistance = form.lampDistance();
     this.lampHours = form.lampHours();
+  }
+
+  void describe(RoomForm form) {
+    this.roomWidth = form.width();
+    this.roomDepth = form.depth();
+    this.along = form.along();
+    this.holds = form.holds();
+  }
+
+  RoomForm room() {
+    return new RoomForm(roomWidth, roomDepth, along, holds);
   }
 
   WindowForm form() {

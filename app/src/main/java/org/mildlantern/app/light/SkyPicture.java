@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import org.mildlantern.core.light.Opening;
 import org.mildlantern.core.light.Outside;
+import org.mildlantern.core.light.Setting;
 import org.mildlantern.core.light.Skyline;
 import org.mildlantern.core.light.Spot;
 import org.mildlantern.core.light.Sun;
@@ -37,7 +38,7 @@ record SkyPicture(String skyline, String window, List<Way> ways, List<Mark> comp
 
   static SkyPicture of(LitPlace place, double latitude, LocalDate today) {
     boolean outdoors = place.outdoors();
-    double middle = outdoors ? (latitude < 0 ? 0 : 180) : place.window().faces();
+    double middle = outdoors ? (latitude < 0 ? 0 : 180) : place.drawn().window().faces();
     double wide = outdoors ? WIDE_OUTDOORS : WIDE;
     boolean bare = Outside.isBare(today, latitude);
     Plane plane = new Plane(middle, wide);
@@ -49,7 +50,7 @@ record SkyPicture(String skyline, String window, List<Way> ways, List<Mark> comp
             way("december", "21 Dec", LocalDate.of(year, 12, 21), latitude, plane));
     return new SkyPicture(
         skyline(place.skyline(bare), plane),
-        outdoors ? null : window(place.window(), place.spot(), plane),
+        outdoors ? null : window(place.windows().get(0), plane),
         ways,
         compass(plane));
   }
@@ -119,17 +120,19 @@ record SkyPicture(String skyline, String window, List<Way> ways, List<Mark> comp
   }
 
   /** The window's edge as it is seen from the leaves: its straight edges bend. */
-  private static String window(Opening window, Spot spot, Plane plane) {
+  private static String window(Setting.Seen seen, Plane plane) {
+    Opening window = seen.window();
+    Spot spot = seen.from();
     double low = Math.max(0, window.sill() - spot.height());
     double high = window.sill() + window.height() - spot.height();
     double half = window.width() / 2;
     StringBuilder d = new StringBuilder();
     int parts = 16;
     for (int i = 0; i <= parts; i++) {
-      point(d, -half + 2 * half * i / parts, high, spot.distance(), plane);
+      point(d, -half + 2 * half * i / parts - spot.side(), high, spot.distance(), plane);
     }
     for (int i = parts; i >= 0; i--) {
-      point(d, -half + 2 * half * i / parts, low, spot.distance(), plane);
+      point(d, -half + 2 * half * i / parts - spot.side(), low, spot.distance(), plane);
     }
     return d.append('Z').toString();
   }

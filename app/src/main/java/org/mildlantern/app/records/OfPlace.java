@@ -3,9 +3,10 @@ package org.mildlantern.app.records;
 import java.util.Locale;
 import java.util.Set;
 import org.mildlantern.app.light.LightService;
+import org.mildlantern.app.light.LightYears;
 import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.core.light.YearLight;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
@@ -52,21 +53,23 @@ class OfPlace implements RecordSource {
         .yesNo("near-glass", near.glass(), source)
         .yesNo("near-heater", near.heater(), source)
         .yesNo("near-lamp", near.lamp(), source);
-    light(place, around.light(), source, records);
+    light(asked.plant(), around.light(), source, records);
   }
 
-  /** As noted; else by what is known of its window, sky and lamps. */
-  private void light(PlaceView place, LightClass noted, String source, Records records) {
-    if (noted != null) {
+  /** By the stand that was drawn; else as noted; else by what is known of the place’s window. */
+  private void light(PlantView plant, LightClass noted, String source, Records records) {
+    LightYears years = lights.years();
+    if (noted != null && years.ofStand(plant).isEmpty()) {
       records.choice("place-light", noted.name().toLowerCase(Locale.ROOT), source);
       return;
     }
-    YearLight year = lights.years().get(place.id());
-    if (year != null) {
-      records.choice(
-          "place-light",
-          LightClass.ofMean(year.mean()).name().toLowerCase(Locale.ROOT),
-          WORDS.say("by-window", place.name(), year.mean()));
-    }
+    years
+        .of(plant)
+        .ifPresent(
+            year ->
+                records.choice(
+                    "place-light",
+                    LightClass.ofMean(year.mean()).name().toLowerCase(Locale.ROOT),
+                    WORDS.say("by-window", plant.place().name(), year.mean())));
   }
 }

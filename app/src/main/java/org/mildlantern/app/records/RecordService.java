@@ -14,6 +14,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.light.LightService;
+import org.mildlantern.app.light.LightYears;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
@@ -21,7 +22,6 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.light.YearLight;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -71,7 +71,7 @@ public class RecordService {
   private record Key(
       PlantView plant,
       List<PlaceView> places,
-      Map<Long, YearLight> lights,
+      LightYears lights,
       Long newestEntry,
       LocalDate today,
       double latitude) {}

@@ -111,7 +111,7 @@ class PotModel {
         fed.guess(),
         fed.holding().availableMl(),
         entries.stream().flatMap(entry -> fill(entry).stream()).toList(),
-        demand(plant.place()).applyAsDouble(today),
+        demand(plant).applyAsDouble(today),
         fed.stands().off(),
         today);
   }
@@ -153,23 +153,28 @@ class PotModel {
     return plant.resting(scope.today(), scope.latitude());
   }
 
-  /** The demand of the plant's place by day, from its usual air and light. */
-  ToDoubleFunction<LocalDate> demand(PlaceView place) {
-    return day -> air(place, day).demand();
+  /** The demand where a plant stands by day, from its usual air and light. */
+  ToDoubleFunction<LocalDate> demand(PlantView plant) {
+    Optional<YearLight> stand = lights.years().ofStand(plant);
+    PlaceView place = plant.place();
+    return day ->
+        air(place, stand.map(year -> year.at(day)).orElseGet(() -> light(place, day))).demand();
   }
 
   /** The usual air of a place with the light of a day. */
   DemandChange.Air air(PlaceView place, LocalDate day) {
+    return air(place, light(place, day));
+  }
+
+  private static DemandChange.Air air(PlaceView place, double dli) {
     return new DemandChange.Air(
-        place.warmth(),
-        place.humidity() == null ? ROOM_HUMIDITY : place.humidity(),
-        light(place, day));
+        place.warmth(), place.humidity() == null ? ROOM_HUMIDITY : place.humidity(), dli);
   }
 
   /** By its word; where none was noted by its window, else as in a middling place. */
   private double light(PlaceView place, LocalDate day) {
     LightClass noted = place.surroundings().light();
-    YearLight year = noted == null ? lights.years().get(place.id()) : null;
+    YearLight year = noted == null ? lights.years().places().get(place.id()) : null;
     if (year != null) {
       return year.at(day);
     }
@@ -184,7 +189,7 @@ class PotModel {
         pot.holding(),
         pot.wish(),
         scope.today(),
-        demand(plant.place()));
+        demand(plant));
   }
 
   /** What its entries, the first first, tell of its water. */
@@ -194,7 +199,7 @@ class PotModel {
         pot.guess(),
         entries.stream().map(e -> new PotEvent(scope.day(e.at()), e.note())).toList(),
         scope.today(),
-        demand(plant.place()),
+        demand(plant),
         trailFrom);
   }
 }

@@ -43,6 +43,8 @@ abstract class EveryRoute extends WebCase {
     MIX("mix"),
     TRAP("trap_count"),
     LIGHT_READING("light_reading"),
+    WINDOW("place_window"),
+    SPOT("place_spot"),
     IMPORT("plant_import"),
     VIEW("saved_view"),
     TOKEN("api_token");
@@ -53,6 +55,11 @@ abstract class EveryRoute extends WebCase {
       this.table = table;
     }
   }
+
+  /** A window in the left wall of a usual room. */
+  static final String[] ROOM_WINDOW = {
+    "wall", "LEFT", "along", "200", "width", "140", "height", "130", "sill", "90"
+  };
 
   @Autowired PlantService plants;
   @Autowired DiagnoseService diagnose;
@@ -86,6 +93,9 @@ abstract class EveryRoute extends WebCase {
         "22 Nov 2026",
         "time",
         "10:30");
+    post(keeper, "/places/" + place.id() + "/windows", ROOM_WINDOW);
+    String spots = "/places/" + place.id() + "/spots";
+    post(keeper, spots, "name", "shelf", "across", "200", "back", "100");
     post(keeper, ofPlant + "/patch-tests", "means", "soap");
     keepers.as(keeper, () -> tests.begin(plant.id(), "soak-test", "firm-after-soak@whole"));
     web.perform(

@@ -176,12 +176,13 @@ class LightPagesTest extends WebCase {
     PlantView plant = keepers.plant(keeper, sill, "Spathiphyllum wallisii");
     String looks = "/plants/" + plant.id() + "/diagnose";
     get(keeper, looks).andExpect(content().string(not(containsString("worked out for Sill"))));
-    assertThat(keepers.as(keeper, lights::years)).isEmpty();
+    assertThat(keepers.as(keeper, lights::years).places()).isEmpty();
     taps();
     get(keeper, looks).andExpect(content().string(containsString("worked out for Sill")));
-    double east = keepers.as(keeper, lights::years).get(sill.id()).mean();
+    double east = keepers.as(keeper, lights::years).places().get(sill.id()).mean();
     post(keeper, page, "faces", "0", "distance", "300 cm", "outside", "CLOSE");
-    assertThat(keepers.as(keeper, lights::years).get(sill.id()).mean()).isLessThan(east / 5);
+    assertThat(keepers.as(keeper, lights::years).places().get(sill.id()).mean())
+        .isLessThan(east / 5);
   }
 
   @Test

@@ -37,7 +37,7 @@ public final class LitSpot {
         setting.outdoors()
             ? List.of(SeenSky.outdoors(setting.skyline()))
             : setting.windows().stream()
-                .map(w -> SeenSky.through(w, setting.skyline(), setting.spot()))
+                .map(w -> SeenSky.through(w.window(), setting.skyline(), w.from()))
                 .toList();
   }
 
@@ -62,12 +62,13 @@ public final class LitSpot {
   }
 
   private double through(
-      Opening window, SeenSky sky, Daylight.Step step, double beam, double overcast) {
+      Setting.Seen seen, SeenSky sky, Daylight.Step step, double beam, double overcast) {
+    Opening window = seen.window();
     double aside = window.aside(step.sun());
     double glass = aside < 90 ? window.curtain() * window.glass().passes(aside) : 0;
     double rise = Math.sin(Math.toRadians(Math.max(0, step.sun().up())));
     double direct =
-        !window.glass().scatters() && window.isSeenThrough(setting.spot(), step.sun())
+        !window.glass().scatters() && window.isSeenThrough(seen.from(), step.sun())
             ? beam * rise * glass
             : 0;
     double onPane =
@@ -102,9 +103,11 @@ public final class LitSpot {
   private boolean reaches(Sun.Position sun) {
     return sun.up() >= LOW_SUN
         && setting.skyline().passes(sun) >= 0.5
-        && (setting.outdoors()
-            || setting.windows().stream()
-                .anyMatch(w -> !w.glass().scatters() && w.isSeenThrough(setting.spot(), sun)));
+        && (setting.outdoors() || setting.windows().stream().anyMatch(w -> isSunny(w, sun)));
+  }
+
+  private static boolean isSunny(Setting.Seen seen, Sun.Position sun) {
+    return !seen.window().glass().scatters() && seen.window().isSeenThrough(seen.from(), sun);
   }
 
   /** The light of the mean day of a season. */

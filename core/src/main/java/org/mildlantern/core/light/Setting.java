@@ -9,17 +9,26 @@ import java.util.List;
  * @param shade share of light that a cloth lets through, 1 for none
  */
 public record Setting(
-    boolean outdoors,
-    double shade,
-    List<Opening> windows,
-    Skyline skyline,
-    Spot spot,
-    List<Lamp> lamps) {
+    boolean outdoors, double shade, List<Seen> windows, Skyline skyline, List<Lamp> lamps) {
+
+  /** A window, and where the leaves are as seen from it. */
+  public record Seen(Opening window, Spot from) {}
+
   public Setting {
     windows = List.copyOf(windows);
     lamps = List.copyOf(lamps);
     if (!(shade >= 0 && shade <= 1)) {
       throw new IllegalArgumentException("a cloth lets a share of 0 to 1 through");
     }
+  }
+
+  /** Under the open sky. */
+  public static Setting outdoors(double shade, Skyline skyline, List<Lamp> lamps) {
+    return new Setting(true, shade, List.of(), skyline, lamps);
+  }
+
+  /** Behind windows. */
+  public static Setting behind(List<Seen> windows, Skyline skyline, List<Lamp> lamps) {
+    return new Setting(false, 1, windows, skyline, lamps);
   }
 }

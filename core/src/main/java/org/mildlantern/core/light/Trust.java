@@ -25,6 +25,14 @@ public record Trust(double factor, double spread) {
   /** No daylight on earth is brighter, µmol/m²/s. */
   private static final double BRIGHTEST = 2600;
 
+  /** How far two stands behind the same windows may differ from what is worked out. */
+  private static final double ELSEWHERE = 0.25;
+
+  /** What was learned at one stand says of another behind the same windows. Rule of thumb. */
+  public Trust elsewhere() {
+    return new Trust(factor, Math.hypot(spread, ELSEWHERE));
+  }
+
   /** Whether daylight can be so bright at all. */
   public static boolean canBe(double read) {
     return read > 0 && read <= BRIGHTEST;

@@ -23,11 +23,15 @@ class SpotLightTest {
   }
 
   private static Setting indoors(double faces, Spot spot) {
-    return new Setting(false, 1, List.of(window(faces)), Skyline.OPEN, spot, List.of());
+    return behind(window(faces), Skyline.OPEN, spot);
+  }
+
+  private static Setting behind(Opening window, Skyline skyline, Spot spot) {
+    return Setting.behind(List.of(new Setting.Seen(window, spot)), skyline, List.of());
   }
 
   private static Setting outdoors(Skyline skyline) {
-    return new Setting(true, 1, List.of(), skyline, ON_THE_SILL, List.of());
+    return Setting.outdoors(1, skyline, List.of());
   }
 
   private static SpotLight light(Setting setting, double latitude, LocalDate day) {
@@ -113,12 +117,12 @@ class SpotLightTest {
     // Two metres from an east window in December: next to nothing.
     assertThat(light(indoors(90, new Spot(2, 0, 1)), 53, MIDWINTER).dli()).isLessThan(0.5);
     Skyline house = new Skyline(List.of(new Skyline.Part(90, 270, 30, 0)));
-    Setting shaded = new Setting(false, 1, List.of(window(180)), house, ON_THE_SILL, List.of());
+    Setting shaded = behind(window(180), house, ON_THE_SILL);
     assertThat(light(shaded, 53, MIDWINTER).directHours()).isZero();
     assertThat(light(shaded, 53, MIDSUMMER).dli())
         .isLessThan(light(indoors(180, ON_THE_SILL), 53, MIDSUMMER).dli());
     Opening drawn = new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, 0.5);
-    Setting curtain = new Setting(false, 1, List.of(drawn), Skyline.OPEN, ON_THE_SILL, List.of());
+    Setting curtain = behind(drawn, Skyline.OPEN, ON_THE_SILL);
     assertThat(light(curtain, 53, MIDWINTER).dli())
         .isCloseTo(light(indoors(180, ON_THE_SILL), 53, MIDWINTER).dli() / 2, within(1e-9));
   }
@@ -126,7 +130,7 @@ class SpotLightTest {
   @Test
   void aRoofOverTheWindowKeepsTheHighSunOffAndNotTheLow() {
     Opening under = new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, new Opening.Over(1.2, 0.1), 1);
-    Setting balcony = new Setting(false, 1, List.of(under), Skyline.OPEN, ON_THE_SILL, List.of());
+    Setting balcony = behind(under, Skyline.OPEN, ON_THE_SILL);
     assertThat(light(balcony, 53, MIDSUMMER).directHours()).isZero();
     assertThat(light(balcony, 53, MIDWINTER).directHours())
         .isCloseTo(light(indoors(180, ON_THE_SILL), 53, MIDWINTER).directHours(), within(0.7));
@@ -173,7 +177,7 @@ class SpotLightTest {
     // A cone of 120° is π steradians: 100 / (π · 0.09).
     assertThat(near.ppfd()).isCloseTo(353.7, within(0.1));
     assertThat(near.dli()).isCloseTo(353.7 * 12 * 0.0036, within(0.01));
-    Setting dark = new Setting(false, 1, List.of(), Skyline.OPEN, ON_THE_SILL, List.of(far));
+    Setting dark = Setting.behind(List.of(), Skyline.OPEN, List.of(far));
     SpotLight lit = light(dark, 53, MIDWINTER);
     assertThat(lit.dli()).isCloseTo(far.dli(), within(1e-9));
     assertThat(lit.peakPpfd()).isCloseTo(far.ppfd(), within(1e-9));

@@ -1,0 +1,105 @@
+package org.mildlantern.app.light;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.mildlantern.core.light.FloorPlan;
+import org.mildlantern.core.light.Glass;
+import org.mildlantern.core.light.Opening;
+import org.mildlantern.core.light.Setting;
+
+/**
+ * A place as it was drawn: its main window, its room, and further windows.
+ *
+ * @param window what was said of its main window
+ */
+record Drawn(WindowForm window, RoomForm room, List<FurtherForm> further) {
+  /** A usual window of a room, cm. Rules of thumb. */
+  private static final double WIDTH = 140;
+
+  private static final double HEIGHT = 130;
+  private static final double SILL = 90;
+
+  /** Leaves of a pot on the sill. */
+  private static final double ABOVE_SILL = 20;
+
+  Drawn {
+    further = List.copyOf(further);
+  }
+
+  FloorPlan plan() {
+    return new FloorPlan(room.wide() / 100, room.deep() / 100, window.faces());
+  }
+
+  /** Its main window, a usual one where nothing was said of it. */
+  Opening main() {
+    return opening(
+        window.faces(), window.width(), window.height(), window.sill(), window.glass(), curtain());
+  }
+
+  /** Share of light that its curtain, or the cloth over it, lets through. */
+  double curtain() {
+    return share(window.passes());
+  }
+
+  private static double share(Double percent) {
+    return percent == null ? 1 : percent / 100;
+  }
+
+  private static Opening opening(
+      double faces, Double width, Double height, Double sill, Glass glass, double curtain) {
+    return new Opening(
+        faces,
+        metres(width, WIDTH),
+        metres(height, HEIGHT),
+        metres(sill, SILL),
+        glass == null ? Glass.DOUBLE : glass,
+        Opening.Over.NONE,
+        curtain);
+  }
+
+  private static double metres(Double cm, double usual) {
+    return (cm == null ? usual : cm) / 100;
+  }
+
+  /** Where leaves are of whose height nothing was said, m. */
+  double usualHeight() {
+    return metres(window.sill(), SILL) + ABOVE_SILL / 100;
+  }
+
+  /** Its usual stand, straight before the main window. */
+  FloorPlan.Point usual() {
+    return new FloorPlan.Point(
+        room.windowAlong() / 100,
+        window.distance() / 100,
+        window.leaves() == null ? usualHeight() : window.leaves() / 100);
+  }
+
+  /** A window in its wall. */
+  record InWall(FloorPlan.Wall wall, double along, Opening opening) {}
+
+  List<InWall> windows() {
+    List<InWall> all = new ArrayList<>();
+    all.add(new InWall(FloorPlan.Wall.FRONT, room.windowAlong() / 100, main()));
+    for (FurtherForm one : further) {
+      all.add(
+          new InWall(
+              one.wall(),
+              one.along() / 100,
+              opening(
+                  plan().faces(one.wall()),
+                  one.width(),
+                  one.height(),
+                  one.sill(),
+                  one.glass(),
+                  share(one.passes()))));
+    }
+    return all;
+  }
+
+  /** All its windows as a point sees them. */
+  List<Setting.Seen> seenFrom(FloorPlan.Point point) {
+    return windows().stream()
+        .map(w -> new Setting.Seen(w.opening(), plan().from(w.wall(), w.along(), point)))
+        .toList();
+  }
+}

@@ -1,0 +1,207 @@
+package org.mildlantern.app.light;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.CollectionMemo.From;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.light.Trust;
+import org.mildlantern.core.light.YearLight;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.stereotype.Component;
+
+/** How all places of the collection are drawn and lit, read together. */
+@Component
+class LightBook {
+  private static final int MOST_YEARS = 2_000;
+
+  private final PlaceLightRepository lights;
+  private final PlaceWindowRepository windows;
+  private final PlaceSpotRepository spots;
+  private final StandingRepository standings;
+  private final LightReadingRepository readings;
+  private final PlaceService places;
+  private final PlantService plants;
+  private final Scope scope;
+  private final CollectionMemo memo;
+
+  /** Years that were worked out last; nearly all are asked for again. */
+  private final Map<Ground, YearLight> lately = CollectionMemo.last(MOST_YEARS);
+
+  LightBook(
+      PlaceLightRepository lights,
+      PlaceWindowRepository windows,
+      PlaceSpotRepository spots,
+      StandingRepository standings,
+      LightReadingRepository readings,
+      PlaceService places,
+      PlantService plants,
+      Scope scope,
+      CollectionMemo memo) {
+    this.lights = lights;
+    this.windows = windows;
+    this.spots = spots;
+    this.standings = standings;
+    this.readings = readings;
+    this.places = places;
+    this.plants = plants;
+    this.scope = scope;
+    this.memo = memo;
+  }
+
+  /** A place of which the light is known, as it was drawn, with what was read there. */
+  record Lit(PlaceView place, Drawn drawn, List<LightReading> readings, List<PlaceSpot> spots) {}
+
+  Optional<Lit> of(PlaceView place) {
+    return lights
+        .of(place.id())
+        .map(
+            light ->
+                new Lit(
+                    place,
+                    drawn(light, windows.of(place.id())),
+                    readings.of(place.id()),
+                    spots.of(place.id())));
+  }
+
+  private static Drawn drawn(PlaceLight light, List<PlaceWindow> further) {
+    return new Drawn(light.form(), light.room(), further.stream().map(PlaceWindow::form).toList());
+  }
+
+  /** All places of which the light is known. */
+  List<Lit> all() {
+    List<PlaceLight> known = lights.all();
+    if (known.isEmpty()) {
+      return List.of();
+    }
+    Map<Long, PlaceView> byId =
+        places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
+    Map<Long, List<PlaceWindow>> further =
+        windows.all().stream().collect(Collectors.groupingBy(PlaceWindow::placeId));
+    Map<Long, List<PlaceSpot>> stands =
+        spots.all().stream().collect(Collectors.groupingBy(PlaceSpot::placeId));
+    Map<Long, List<LightReading>> read =
+        readings.all().stream().collect(Collectors.groupingBy(LightReading::placeId));
+    List<Lit> all = new ArrayList<>();
+    for (PlaceLight light : known) {
+      Long id = light.placeId();
+      all.add(
+          new Lit(
+              byId.get(id),
+              drawn(light, further.getOrDefault(id, List.of())),
+              read.getOrDefault(id, List.of()),
+              stands.getOrDefault(id, List.of())));
+    }
+    return all;
+  }
+
+  /** The usual stand of a place. */
+  LitPlace usual(Lit lit) {
+    return at(lit.place(), lit.drawn(), LitPlace.At.usual(lit.drawn()));
+  }
+
+  LitPlace spot(Lit lit, SpotForm spot) {
+    return at(lit.place(), lit.drawn(), LitPlace.At.spot(lit.drawn(), spot));
+  }
+
+  private LitPlace at(PlaceView place, Drawn drawn, LitPlace.At at) {
+    return new LitPlace(place, drawn, at, scope.latitude(), scope.zone());
+  }
+
+  /** What readings taught of the usual stand. */
+  static Trust trust(LitPlace usual, List<LightReading> readings) {
+    return usual.trust(readings.stream().sorted(Comparator.comparing(LightReading::at)).toList());
+  }
+
+  /** What they say of another stand of the same place. */
+  Trust trustOfSpots(Lit lit) {
+    return trust(usual(lit), lit.readings()).elsewhere();
+  }
+
+  /** On which stand each plant is that is not on the usual one of its place. */
+  Map<Long, Long> standing(List<Lit> lits) {
+    Map<Long, Long> placeOf = new HashMap<>();
+    lits.forEach(lit -> lit.spots().forEach(spot -> placeOf.put(spot.id(), lit.place().id())));
+    Map<Long, Long> placeOfPlant =
+        plants.kept().stream()
+            .collect(Collectors.toMap(PlantView::id, plant -> plant.place().id()));
+    return standings.all().stream()
+        .filter(s -> placeOf.containsKey(s.spotId()))
+        .filter(s -> placeOf.get(s.spotId()).equals(placeOfPlant.get(s.plantId())))
+        .collect(Collectors.toMap(Standing::plantId, Standing::spotId));
+  }
+
+  LightYears years() {
+    return memo.once(From.GROUND, "light-years", this::workOutYears);
+  }
+
+  private LightYears workOutYears() {
+    List<Lit> all = all();
+    if (all.isEmpty()) {
+      return LightYears.NONE;
+    }
+    Map<Long, YearLight> ofPlaces = new HashMap<>();
+    Map<Long, YearLight> ofSpots = new HashMap<>();
+    for (Lit lit : all) {
+      ofPlaces.put(lit.place().id(), year(lit, null));
+      lit.spots().forEach(spot -> ofSpots.put(spot.id(), year(lit, spot.form())));
+    }
+    return new LightYears(ofPlaces, ofSpots, standing(all));
+  }
+
+  /**
+   * All that a year of light is worked out from.
+   *
+   * @param spot null for the usual stand
+   */
+  private record Ground(
+      boolean outdoors,
+      Drawn drawn,
+      SpotForm spot,
+      List<LightReading.Read> readings,
+      double latitude,
+      ZoneId zone,
+      int year) {}
+
+  private YearLight year(Lit lit, SpotForm spot) {
+    Ground ground =
+        new Ground(
+            lit.place().kind() == PlaceKind.OUTDOOR,
+            lit.drawn(),
+            spot,
+            lit.readings().stream().map(LightReading::read).toList(),
+            scope.latitude(),
+            scope.zone(),
+            scope.today().getYear());
+    YearLight known = lately.get(ground);
+    if (known == null) {
+      LitPlace place = spot == null ? usual(lit) : spot(lit, spot);
+      Trust trust = spot == null ? trust(place, lit.readings()) : trustOfSpots(lit);
+      known = new YearLight(months(place, trust).stream().map(SpotLight::dli).toList());
+      lately.put(ground, known);
+    }
+    return known;
+  }
+
+  /** The mean days in the middle of the months of this year. */
+  List<SpotLight> months(LitPlace lit, Trust trust) {
+    int year = scope.today().getYear();
+    return IntStream.rangeClosed(1, 12)
+        .mapToObj(month -> lit.on(LocalDate.of(year, month, 15), trust))
+        .toList();
+  }
+}

@@ -1,0 +1,171 @@
+package org.mildlantern.app.light;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.util.Optional;
+import org.mildlantern.app.web.Kept;
+import org.mildlantern.app.web.Web;
+import org.mildlantern.core.light.FloorPlan;
+import org.mildlantern.core.light.Glass;
+import org.mildlantern.core.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The page of a place’s room: its windows, its stands, and who is on them. */
+@Controller
+class RoomController {
+  private static final Words WORDS = Words.of(RoomController.class);
+
+  private final RoomService rooms;
+
+  RoomController(RoomService rooms) {
+    this.rooms = rooms;
+  }
+
+  @Kept
+  @GetMapping("/places/{id}/room")
+  String show(@PathVariable Long id, @RequestParam(required = false) Long spot, Model model) {
+    Optional<RoomView> view = rooms.of(id);
+    if (view.isEmpty()) {
+      return "redirect:/places/" + id + "/light";
+    }
+    model.addAttribute("roomForm", view.get().room());
+    if (spot != null) {
+      model.addAttribute("spotForm", rooms.spot(id, spot).orElseThrow(Web::missing));
+    }
+    return page(view.get(), spot, model);
+  }
+
+  private static String page(RoomView view, Long spot, Model model) {
+    model.addAttribute("view", view);
+    model.addAttribute("spot", spot);
+    model.addAttribute("walls", FloorPlan.Wall.values());
+    model.addAttribute("glasses", Glass.values());
+    if (!model.containsAttribute("roomForm")) {
+      model.addAttribute("roomForm", view.room());
+    }
+    if (!model.containsAttribute("furtherForm")) {
+      model.addAttribute("furtherForm", FurtherForm.EMPTY);
+    }
+    if (!model.containsAttribute("spotForm")) {
+      model.addAttribute("spotForm", SpotForm.EMPTY);
+    }
+    return "light/room";
+  }
+
+  /** What keeps a form; false where there is no such thing. */
+  private interface Keeping {
+    boolean kept();
+  }
+
+  private String keep(
+      Long id,
+      Long spot,
+      BindingResult errors,
+      String field,
+      Keeping keeping,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    if (!errors.hasErrors()) {
+      try {
+        if (!keeping.kept()) {
+          throw Web.missing();
+        }
+        flash.addFlashAttribute("said", WORDS.say("room-kept"));
+        return toRoom(id);
+      } catch (IllegalArgumentException e) {
+        errors.rejectValue(field, "fits", e.getMessage());
+      }
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    return page(rooms.of(id).orElseThrow(Web::missing), spot, model);
+  }
+
+  @PostMapping("/places/{id}/room")
+  String size(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("roomForm") RoomForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    return keep(id, null, errors, "along", () -> rooms.save(id, form), model, response, flash);
+  }
+
+  @PostMapping("/places/{id}/windows")
+  String window(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("furtherForm") FurtherForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    return keep(id, null, errors, "along", () -> rooms.add(id, form), model, response, flash);
+  }
+
+  @PostMapping("/place-windows/{id}/remove")
+  String takeWindow(@PathVariable Long id, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.takeWindow(id)));
+  }
+
+  @PostMapping("/places/{id}/spots")
+  String spot(
+      @PathVariable Long id,
+      @RequestParam(required = false) Long spot,
+      @Valid @ModelAttribute("spotForm") SpotForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    if (errors.getTarget() != null && form.lampUnfinished()) {
+      errors.rejectValue(
+          form.lampDistance() == null ? "lampDistance" : "lampHours", "lamp", WORDS.say("lamp"));
+    }
+    return keep(id, spot, errors, "name", () -> rooms.save(id, spot, form), model, response, flash);
+  }
+
+  @PostMapping("/spots/{id}/at")
+  String drag(
+      @PathVariable Long id,
+      @RequestParam double across,
+      @RequestParam double back,
+      RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.drag(id, across, back)));
+  }
+
+  @PostMapping("/spots/{id}/remove")
+  String takeSpot(@PathVariable Long id, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.takeSpot(id)));
+  }
+
+  @PostMapping("/places/{id}/standing")
+  String stand(
+      @PathVariable Long id,
+      @RequestParam Long plant,
+      @RequestParam(required = false) Long spot,
+      RedirectAttributes flash) {
+    if (!rooms.stand(id, plant, spot)) {
+      throw Web.missing();
+    }
+    flash.addFlashAttribute("said", WORDS.say("room-kept"));
+    return toRoom(id);
+  }
+
+  private static Long said(RedirectAttributes flash, Optional<Long> place) {
+    flash.addFlashAttribute("said", WORDS.say("room-kept"));
+    return place.orElseThrow(Web::missing);
+  }
+
+  private static String toRoom(Long place) {
+    return "redirect:/places/" + place + "/room";
+  }
+}

@@ -1,0 +1,2 @@
+/** Who should stand where, over all places. */
+package org.mildlantern.app.placing;

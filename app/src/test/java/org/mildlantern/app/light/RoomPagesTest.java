@@ -1,0 +1,181 @@
+package org.mildlantern.app.light;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.round.PlaceKind;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class RoomPagesTest extends WebCase {
+  @Autowired LightService lights;
+  @Autowired RoomService rooms;
+
+  private SignedIn keeper;
+  private PlaceView bay;
+  private String room;
+
+  @BeforeEach
+  void aBay() throws Exception {
+    keeper = keepers.make();
+    bay = keepers.place(keeper, "Bay", PlaceKind.INDOOR);
+    post(
+        keeper,
+        "/places/" + bay.id() + "/light",
+        "faces",
+        "180",
+        "distance",
+        "15 cm",
+        "outside",
+        "OPEN");
+    room = "/places/" + bay.id() + "/room";
+  }
+
+  private void shelf(String name, String back) throws Exception {
+    String spots = "/places/" + bay.id() + "/spots";
+    post(keeper, spots, "name", name, "across", "200", "back", back, "holds", "3")
+        .andExpect(redirectedUrl(room));
+  }
+
+  private RoomView view() {
+    return keepers.as(keeper, () -> rooms.of(bay.id()).orElseThrow());
+  }
+
+  @Test
+  void beforeThreeTapsThereIsNoRoomToDraw() throws Exception {
+    PlaceView other = keepers.place(keeper, "Other", PlaceKind.INDOOR);
+    get(keeper, "/places/" + other.id() + "/room")
+        .andExpect(redirectedUrl("/places/" + other.id() + "/light"));
+  }
+
+  @Test
+  void standsDeeperInTheRoomAreDarkerAndAFurtherWindowHelpsThem() throws Exception {
+    shelf("near", "60");
+    shelf("far", "300");
+    double near = view().stands().get(1).now().dli();
+    double far = view().stands().get(2).now().dli();
+    assertThat(near).isGreaterThan(3 * far);
+    post(
+            keeper,
+            "/places/" + bay.id() + "/windows",
+            "wall",
+            "LEFT",
+            "along",
+            "200",
+            "width",
+            "140",
+            "height",
+            "130",
+            "sill",
+            "90")
+        .andExpect(redirectedUrl(room));
+    assertThat(view().stands().get(2).now().dli()).isGreaterThan(far * 1.05);
+    get(keeper, room)
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("left wall, 140 × 130 cm"),
+                        containsString("Where plants can stand"))));
+  }
+
+  @Test
+  void aPlantOnAStandHasItsLight() throws Exception {
+    PlantView plant = keepers.plant(keeper, bay, "Phalaenopsis");
+    shelf("far", "300");
+    Long far = view().stands().get(1).id();
+    post(keeper, "/places/" + bay.id() + "/standing", "plant", "" + plant.id(), "spot", "" + far)
+        .andExpect(redirectedUrl(room));
+    LightYears years = keepers.as(keeper, lights::years);
+    assertThat(years.of(plant).orElseThrow()).isEqualTo(years.spots().get(far));
+    assertThat(years.places().get(bay.id()).mean())
+        .isGreaterThan(3 * years.of(plant).orElseThrow().mean());
+    get(keeper, "/plants/" + plant.id()).andExpect(content().string(containsString("far: about")));
+    post(keeper, "/spots/" + far + "/remove").andExpect(redirectedUrl(room));
+    assertThat(keepers.as(keeper, lights::years).of(plant).orElseThrow().mean())
+        .isEqualTo(years.places().get(bay.id()).mean());
+  }
+
+  @Test
+  void aStandIsDraggedWithinTheWallsAndChangedByNumbers() throws Exception {
+    shelf("rack", "100");
+    Long rack = view().stands().get(1).id();
+    post(keeper, "/spots/" + rack + "/at", "across", "9000", "back", "-5")
+        .andExpect(redirectedUrl(room));
+    get(keeper, room + "?spot=" + rack)
+        .andExpect(content().string(allOf(containsString("value=\"400"), containsString("rack"))));
+    post(
+            keeper,
+            "/places/" + bay.id() + "/spots",
+            "spot",
+            "" + rack,
+            "name",
+            "rack",
+            "across",
+            "10",
+            "back",
+            "20")
+        .andExpect(redirectedUrl(room));
+  }
+
+  @Test
+  void whatDoesNotFitIsSaidByItsField() throws Exception {
+    String spots = "/places/" + bay.id() + "/spots";
+    post(keeper, spots, "name", "far out", "across", "900", "back", "60")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("That lies outside the room.")));
+    post(keeper, spots, "name", "a", "across", "wide", "back", "60")
+        .andExpect(content().string(containsString("value=\"wide\"")));
+    post(keeper, spots, "name", "", "across", "60", "back", "60")
+        .andExpect(content().string(containsString("A stand needs a name")));
+    shelf("rack", "100");
+    post(keeper, spots, "name", "Rack", "across", "100", "back", "60")
+        .andExpect(content().string(containsString("called that already")));
+    post(keeper, spots, "name", "lit", "across", "100", "back", "60", "ppf", "40")
+        .andExpect(content().string(containsString("A lamp needs its photons")));
+    post(keeper, room, "width", "150", "depth", "300")
+        .andExpect(content().string(containsString("would lie outside such a room")));
+    post(keeper, room, "width", "100", "depth", "300")
+        .andExpect(content().string(containsString("does not fit into the front wall")));
+    post(
+            keeper,
+            "/places/" + bay.id() + "/windows",
+            "wall",
+            "LEFT",
+            "along",
+            "10",
+            "width",
+            "140",
+            "height",
+            "130",
+            "sill",
+            "90")
+        .andExpect(content().string(containsString("does not fit into the left wall")));
+    post(keeper, room, "width", "300", "depth", "400", "holds", "5").andExpect(redirectedUrl(room));
+    get(keeper, room).andExpect(content().string(containsString("holds 5")));
+  }
+
+  @Test
+  void outdoorsStandsHaveNoWalls() throws Exception {
+    PlaceView bench = keepers.place(keeper, "Bench", PlaceKind.OUTDOOR);
+    String its = "/places/" + bench.id();
+    post(keeper, its + "/light", "faces", "180", "distance", "0 cm", "outside", "OPEN");
+    post(keeper, its + "/spots", "name", "shade", "across", "0", "back", "0", "passes", "40")
+        .andExpect(redirectedUrl(its + "/room"));
+    RoomView view = keepers.as(keeper, () -> rooms.of(bench.id()).orElseThrow());
+    assertThat(view.stands().get(1).now().dli())
+        .isCloseTo(0.4 * view.stands().get(0).now().dli(), within(0.01));
+    get(keeper, its + "/room").andExpect(content().string(not(containsString("From above"))));
+  }
+}
