@@ -1,5 +1,6 @@
 package org.mildlantern.devices;
 
+import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -7,9 +8,9 @@ import java.time.ZoneOffset;
 import java.util.List;
 
 /**
- * Runs the demo's scale and probe: {@code StandIns http://127.0.0.1:8080 TOKEN}. It sends what the
- * last weeks gave, then a reading a day. It looks every ten minutes whether there is one to send,
- * and sooner while something waits.
+ * Runs the demo's weather service, scale and probe: {@code StandIns http://127.0.0.1:8080}. It
+ * sends what the last weeks gave, then a reading a day. It looks every ten minutes whether there is
+ * one to send, and sooner while something waits.
  */
 public final class StandIns {
   private static final int BACK_DAYS = 45;
@@ -29,6 +30,10 @@ public final class StandIns {
       System.err.println("Give the app's address, and a token as MILD_LANTERN_DEMO_TOKEN.");
       System.exit(2);
     }
+    String weather = System.getenv("MILD_LANTERN_WEATHER_PORT");
+    if (weather != null) {
+      serve(Integer.parseInt(weather));
+    }
     Outbox outbox = new Outbox(arguments[0], token);
     LocalDate from = today().minusDays(BACK_DAYS);
     long pause = SHORTEST_PAUSE.toMillis();
@@ -42,6 +47,14 @@ public final class StandIns {
       outbox.send();
       pause = outbox.waiting() == 0 ? PAUSE.toMillis() : Math.min(2 * pause, PAUSE.toMillis());
       Thread.sleep(pause);
+    }
+  }
+
+  private static void serve(int port) {
+    try {
+      WeatherService.on(port);
+    } catch (IOException e) {
+      System.err.println("no weather: " + e.getMessage());
     }
   }
 

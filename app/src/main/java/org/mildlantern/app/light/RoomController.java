@@ -35,6 +35,9 @@ class RoomController {
   String show(@PathVariable Long id, @RequestParam(required = false) Long spot, Model model) {
     Optional<RoomView> view = rooms.of(id);
     if (view.isEmpty()) {
+      if (!rooms.isPlace(id)) {
+        throw Web.missing();
+      }
       return "redirect:/places/" + id + "/light";
     }
     model.addAttribute("roomForm", view.get().room());
@@ -147,17 +150,10 @@ class RoomController {
     return toRoom(said(flash, rooms.takeSpot(id)));
   }
 
-  @PostMapping("/places/{id}/standing")
+  @PostMapping("/plants/{id}/standing")
   String stand(
-      @PathVariable Long id,
-      @RequestParam Long plant,
-      @RequestParam(required = false) Long spot,
-      RedirectAttributes flash) {
-    if (!rooms.stand(id, plant, spot)) {
-      throw Web.missing();
-    }
-    flash.addFlashAttribute("said", WORDS.say("room-kept"));
-    return toRoom(id);
+      @PathVariable Long id, @RequestParam(required = false) Long spot, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.stand(id, spot)));
   }
 
   private static Long said(RedirectAttributes flash, Optional<Long> place) {

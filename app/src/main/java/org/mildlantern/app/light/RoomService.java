@@ -62,6 +62,11 @@ public class RoomService {
     return places.find(placeId).flatMap(book::of).map(this::view);
   }
 
+  @Transactional(readOnly = true)
+  boolean isPlace(Long placeId) {
+    return places.find(placeId).isPresent();
+  }
+
   private RoomView view(LightBook.Lit lit) {
     LocalDate today = scope.today();
     Map<Long, Long> standing = book.standing(List.of(lit));
@@ -253,13 +258,12 @@ public class RoomService {
    * Puts a plant on a stand of its place.
    *
    * @param spotId null for the usual one
+   * @return the place; empty when there is no such plant, or no such stand there
    */
-  public boolean stand(Long placeId, Long plantId, Long spotId) {
-    boolean known =
-        plants.kept().stream()
-            .anyMatch(p -> p.id().equals(plantId) && p.place().id().equals(placeId));
-    if (!known || spotId != null && spot(placeId, spotId).isEmpty()) {
-      return false;
+  public Optional<Long> stand(Long plantId, Long spotId) {
+    Optional<Long> placeId = plants.find(plantId).map(plant -> plant.place().id());
+    if (placeId.isEmpty() || spotId != null && spot(placeId.get(), spotId).isEmpty()) {
+      return Optional.empty();
     }
     Optional<Standing> standing = standings.of(plantId);
     if (spotId == null) {
@@ -269,6 +273,6 @@ public class RoomService {
       row.moveTo(spotId);
       standings.save(row);
     }
-    return true;
+    return placeId;
   }
 }

@@ -254,6 +254,6 @@ class PlacingService {
     if (!plant.place().id().equals(placeId)) {
       notes.move(plantId, placeId, "");
     }
-    return rooms.stand(placeId, plantId, spotId);
+    return rooms.stand(plantId, spotId).isPresent();
   }
 }

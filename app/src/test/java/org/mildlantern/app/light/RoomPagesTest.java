@@ -65,7 +65,7 @@ class RoomPagesTest extends WebCase {
     shelf("far", "300");
     double near = view().stands().get(1).now().dli();
     double far = view().stands().get(2).now().dli();
-    assertThat(near).isGreaterThan(3 * far);
+    assertThat(near).isGreaterThan(1.5 * far);
     post(
             keeper,
             "/places/" + bay.id() + "/windows",
@@ -95,7 +95,7 @@ class RoomPagesTest extends WebCase {
     PlantView plant = keepers.plant(keeper, bay, "Phalaenopsis");
     shelf("far", "300");
     Long far = view().stands().get(1).id();
-    post(keeper, "/places/" + bay.id() + "/standing", "plant", "" + plant.id(), "spot", "" + far)
+    post(keeper, "/plants/" + plant.id() + "/standing", "spot", "" + far)
         .andExpect(redirectedUrl(room));
     LightYears years = keepers.as(keeper, lights::years);
     assertThat(years.of(plant).orElseThrow()).isEqualTo(years.spots().get(far));

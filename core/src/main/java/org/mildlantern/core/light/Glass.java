@@ -2,14 +2,14 @@ package org.mildlantern.core.light;
 
 /** What a window is glazed with. */
 public enum Glass {
-  NONE("no glass", 0, 1),
-  SINGLE("single", 1, 0.89),
-  DOUBLE("double", 2, 0.80),
-  TRIPLE("triple", 3, 0.71),
+  NONE("no glass", 0, 1, 20),
+  SINGLE("single", 1, 0.89, 5.8),
+  DOUBLE("double", 2, 0.80, 2.8),
+  TRIPLE("triple", 3, 0.71, 0.9),
   /** Double, with a coating that keeps warmth in. */
-  LOW_E("coated double", 2, 0.74),
+  LOW_E("coated double", 2, 0.74, 1.2),
   /** Lets light through in all directions. */
-  FROSTED("frosted", 1, 0.70);
+  FROSTED("frosted", 1, 0.70, 5.8);
 
   /** Refraction of glass. */
   private static final double INDEX = 1.526;
@@ -17,11 +17,18 @@ public enum Glass {
   private final String label;
   private final int panes;
   private final double straight;
+  private final double loss;
 
-  Glass(String label, int panes, double straight) {
+  Glass(String label, int panes, double straight, double loss) {
     this.label = label;
     this.panes = panes;
     this.straight = straight;
+    this.loss = loss;
+  }
+
+  /** Warmth that it lets out (U), W/(m² K), in the middle of the pane. Usual figures. */
+  public double loss() {
+    return loss;
   }
 
   public String label() {

@@ -1,0 +1,82 @@
+package org.mildlantern.app.weather;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.app.web.Kept;
+import org.mildlantern.app.web.Web;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The page of the days ahead, and the answers to what they ask for. */
+@Controller
+class WeatherController {
+  private static final Words WORDS = Words.of(WeatherController.class);
+
+  private final ForecastService forecasts;
+  private final PlantService plants;
+  private final PlaceService places;
+  private final Scope scope;
+
+  WeatherController(
+      ForecastService forecasts, PlantService plants, PlaceService places, Scope scope) {
+    this.forecasts = forecasts;
+    this.plants = plants;
+    this.places = places;
+    this.scope = scope;
+  }
+
+  @Kept
+  @GetMapping("/weather")
+  String show(Model model) {
+    model.addAttribute(
+        "view",
+        forecasts
+            .latest()
+            .map(
+                fetched -> WeatherView.of(fetched, forecasts.dangers(), scope.now(), scope.today()))
+            .orElse(null));
+    model.addAttribute("answered", forecasts.answered());
+    return "weather/page";
+  }
+
+  @PostMapping("/plants/{id}/safe")
+  String one(@PathVariable Long id, @RequestParam LocalDate day, RedirectAttributes flash) {
+    plants.find(id).orElseThrow(Web::missing);
+    return said(forecasts.safe(List.of(id), day), day, flash);
+  }
+
+  @PostMapping("/places/{id}/safe")
+  String many(
+      @PathVariable Long id,
+      @RequestParam LocalDate day,
+      @RequestParam(defaultValue = "") List<Long> plants,
+      @RequestParam(defaultValue = "") List<Long> but,
+      RedirectAttributes flash) {
+    places.find(id).orElseThrow(Web::missing);
+    List<Long> safe = new ArrayList<>(plants);
+    safe.removeAll(but);
+    return said(forecasts.safe(safe, day), day, flash);
+  }
+
+  private static String said(int count, LocalDate day, RedirectAttributes flash) {
+    flash.addFlashAttribute("said", WORDS.say("kept-safe", count, Days.full(day)));
+    return "redirect:/today";
+  }
+
+  @PostMapping("/weather/undo")
+  String takeBack(RedirectAttributes flash) {
+    flash.addFlashAttribute("said", WORDS.say("taken-back", forecasts.takeBack(scope.today())));
+    return "redirect:/weather";
+  }
+}

@@ -1,0 +1,70 @@
+package org.mildlantern.core.air;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a weather service expects of the days ahead.
+ *
+ * @param issued when it was made
+ * @param days one after the other
+ */
+public record Forecast(Instant issued, List<Day> days) {
+  /** How far a night’s low is off, K: of tomorrow, and more with each day. Rules of thumb. */
+  private static final double TOMORROW = 1.2;
+
+  private static final double EACH_DAY = 0.4;
+
+  /**
+   * A day.
+   *
+   * @param low of the night before its morning, °C
+   * @param high °C
+   */
+  public record Day(LocalDate day, double low, double high) {
+    /** What weather can be; all else is a fault of the service. */
+    public boolean canBe() {
+      return low >= -70 && high <= 60 && low <= high;
+    }
+  }
+
+  public Forecast {
+    days = List.copyOf(days);
+  }
+
+  public Optional<Day> on(LocalDate day) {
+    return days.stream().filter(d -> d.day().equals(day)).findFirst();
+  }
+
+  /** Standard deviation of a low or a high that lies some days ahead, K. */
+  static double error(LocalDate today, LocalDate day) {
+    long ahead = Math.max(0, ChronoUnit.DAYS.between(today, day));
+    return TOMORROW + EACH_DAY * Math.max(0, ahead - 1);
+  }
+
+  /** Chance that a night goes below a limit. */
+  public static double below(double limit, Day day, LocalDate today) {
+    return normal((limit - day.low()) / error(today, day.day()));
+  }
+
+  /** Chance that a day goes above a limit. */
+  public static double above(double limit, Day day, LocalDate today) {
+    return normal((day.high() - limit) / error(today, day.day()));
+  }
+
+  /** The normal distribution (Abramowitz & Stegun 1964, 26.2.17). */
+  private static double normal(double z) {
+    double x = Math.abs(z);
+    double t = 1 / (1 + 0.2316419 * x);
+    double tail =
+        Math.exp(-x * x / 2)
+            / Math.sqrt(2 * Math.PI)
+            * t
+            * (0.319381530
+                + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+    return z >= 0 ? 1 - tail : tail;
+  }
+}
