@@ -35,9 +35,11 @@ class LightController {
   private static final Words WORDS = Words.of(LightController.class);
 
   private final LightService lights;
+  private final ColdNights nights;
   private final Scope scope;
 
-  LightController(LightService lights, Scope scope) {
+  LightController(LightService lights, ColdNights nights, Scope scope) {
+    this.nights = nights;
     this.lights = lights;
     this.scope = scope;
   }
@@ -59,8 +61,9 @@ class LightController {
     return page(view, model);
   }
 
-  private static String page(LightView view, Model model) {
+  private String page(LightView view, Model model) {
     model.addAttribute("view", view);
+    model.addAttribute("tonight", nights.before(view.place().id()).orElse(null));
     return "light/page";
   }
 

@@ -5,6 +5,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.working.Working;
 
 /**
  * The light of a place, ready to be shown.
@@ -33,6 +34,21 @@ record LightView(PlaceView place, WindowForm form, Lit lit, List<LightReading> r
       SkyPicture sky,
       YearChart year,
       List<Standing> plants) {}
+
+  /**
+   * How cold it gets before the main window in the coming night.
+   *
+   * @param words what is reckoned with
+   * @param points how warm it is on the pane and away from it
+   * @param cold plants that stand too cold, in words
+   */
+  record Tonight(String words, List<Point> points, List<Chilled> cold, Working working) {
+    /** A distance in words, °C, and where it stands on a picture 200 wide. */
+    record Point(String away, double celsius, double x) {}
+
+    /** A plant that stands too cold. */
+    record Chilled(PlantView plant, String words) {}
+  }
 
   /** A plant that stands there, and how the light meets its wish, null while that is not known. */
   record Standing(PlantView plant, LightWish wish, LightWish.Met met, String words) {}

@@ -213,4 +213,32 @@ class LightPagesTest extends WebCase {
     post(stranger, page + "/readings", "value", "2000", "day", "22 Nov 2026", "time", "10:30")
         .andExpect(status().isNotFound());
   }
+
+  @Test
+  void aColdPaneIsTooColdForWhatStandsAtIt() throws Exception {
+    keepers.plant(keeper, sill, "Phalaenopsis");
+    post(
+        keeper,
+        page,
+        "faces",
+        "0",
+        "distance",
+        "15 cm",
+        "outside",
+        "OPEN",
+        "glass",
+        "SINGLE",
+        "exactDistance",
+        "8");
+    get(keeper, page)
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("In a usual night of this season"),
+                        containsString("at its leaves, it bears"))));
+    taps("glass", "TRIPLE");
+    get(keeper, page)
+        .andExpect(content().string(containsString("Warm enough for all whose kind is known.")));
+  }
 }

@@ -1,0 +1,125 @@
+package org.mildlantern.app.light;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.weather.ForecastService;
+import org.mildlantern.core.air.Climate;
+import org.mildlantern.core.air.ColdBorne;
+import org.mildlantern.core.air.ColdPane;
+import org.mildlantern.core.light.Setting;
+import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How cold it gets at night before the windows of a place, and for whom that is too cold. */
+@Service
+@Transactional(readOnly = true)
+class ColdNights {
+  private static final Words WORDS = Words.of(ColdNights.class);
+
+  /** A night is so much colder than the mean day outdoors, K. Rule of thumb. */
+  private static final double NIGHT = 6;
+
+  /** A heated room is so much cooler at night, K. Rule of thumb. */
+  private static final double ROOM_NIGHT = 2;
+
+  private static final List<Double> AWAY = List.of(0.0, 0.05, 0.15, 0.4);
+
+  private final LightBook book;
+  private final ForecastService forecasts;
+  private final PlaceService places;
+  private final PlantService plants;
+  private final Scope scope;
+
+  ColdNights(
+      LightBook book,
+      ForecastService forecasts,
+      PlaceService places,
+      PlantService plants,
+      Scope scope) {
+    this.book = book;
+    this.forecasts = forecasts;
+    this.places = places;
+    this.plants = plants;
+    this.scope = scope;
+  }
+
+  /** Of the coming night; empty outdoors and while nothing is known of the windows. */
+  Optional<LightView.Tonight> before(Long placeId) {
+    return places
+        .find(placeId)
+        .filter(place -> place.kind() != PlaceKind.OUTDOOR)
+        .flatMap(book::of)
+        .map(this::tonight);
+  }
+
+  private LightView.Tonight tonight(LightBook.Lit lit) {
+    PlaceView place = lit.place();
+    Optional<Double> forecast = forecasts.tonight();
+    double outdoors =
+        forecast.orElseGet(() -> Climate.of(scope.latitude(), scope.today()).celsius() - NIGHT);
+    Double noted = place.surroundings().coldest();
+    double indoors = Math.max(outdoors, noted == null ? place.warmth() - ROOM_NIGHT : noted);
+    ColdPane pane = new ColdPane(indoors, outdoors, lit.drawn().main().glass());
+    return new LightView.Tonight(
+        WORDS.say(forecast.isPresent() ? "tonight" : "tonight-usual", outdoors, indoors),
+        AWAY.stream()
+            .map(
+                metres ->
+                    new LightView.Tonight.Point(
+                        metres == 0 ? WORDS.say("pane") : WORDS.say("away", metres * 100),
+                        pane.at(metres),
+                        24 + metres * 400))
+            .toList(),
+        chilled(lit, indoors, outdoors),
+        pane.working());
+  }
+
+  private List<LightView.Tonight.Chilled> chilled(
+      LightBook.Lit lit, double indoors, double outdoors) {
+    Map<Long, Long> standing = book.standing(List.of(lit));
+    Map<Long, PlaceSpot> spots =
+        lit.spots().stream().collect(Collectors.toMap(PlaceSpot::id, spot -> spot));
+    return plants.kept().stream()
+        .filter(plant -> plant.place().id().equals(lit.place().id()))
+        .flatMap(
+            plant -> {
+              PlaceSpot spot = spots.get(standing.get(plant.id()));
+              LitPlace at = spot == null ? book.usual(lit) : book.spot(lit, spot.form());
+              double leaf =
+                  at.windows().stream()
+                      .mapToDouble(seen -> air(seen, indoors, outdoors))
+                      .min()
+                      .orElse(indoors);
+              return tooCold(plant, leaf);
+            })
+        .toList();
+  }
+
+  private static double air(Setting.Seen seen, double indoors, double outdoors) {
+    boolean beside =
+        Math.abs(seen.from().side()) > seen.window().width() / 2 + seen.from().distance();
+    return beside
+        ? indoors
+        : new ColdPane(indoors, outdoors, seen.window().glass()).at(seen.from().distance());
+  }
+
+  private static Stream<LightView.Tonight.Chilled> tooCold(PlantView plant, double leaf) {
+    return plant
+        .kind()
+        .taxon()
+        .map(ColdBorne::night)
+        .filter(bears -> leaf < bears)
+        .map(bears -> new LightView.Tonight.Chilled(plant, WORDS.say("chilled", leaf, bears)))
+        .stream();
+  }
+}
