@@ -8,7 +8,6 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /**
  * Keeps readings until the app has taken them; what could not be sent, or was refused since the
@@ -21,14 +20,27 @@ final class Outbox {
   private final HttpClient client = HttpClient.newBuilder().connectTimeout(PATIENCE).build();
   private final URI target;
   private final String token;
-  private final List<Reading> waiting = new ArrayList<>();
+  private final String head;
+  private final List<String> waiting = new ArrayList<>();
 
+  /** For readings of pots. */
   Outbox(String app, String token) {
-    this.target = URI.create(app + "/api/v1/readings");
-    this.token = token;
+    this(URI.create(app + "/api/v1/readings"), token, "");
   }
 
-  void add(List<Reading> readings) {
+  private Outbox(URI target, String token, String head) {
+    this.target = target;
+    this.token = token;
+    this.head = head;
+  }
+
+  /** For what a device reads at its place. */
+  static Outbox ofDevice(String app, String token, String device) {
+    return new Outbox(
+        URI.create(app + "/api/v1/place-readings"), token, "\"device\":\"" + device + "\",");
+  }
+
+  void add(List<String> readings) {
     waiting.addAll(readings);
   }
 
@@ -39,7 +51,7 @@ final class Outbox {
   /** Sends what waits, batch by batch; stops at the first batch that is not taken. */
   void send() throws InterruptedException {
     while (!waiting.isEmpty()) {
-      List<Reading> batch = waiting.subList(0, Math.min(BATCH, waiting.size()));
+      List<String> batch = waiting.subList(0, Math.min(BATCH, waiting.size()));
       if (!taken(batch)) {
         return;
       }
@@ -47,9 +59,8 @@ final class Outbox {
     }
   }
 
-  private boolean taken(List<Reading> batch) throws InterruptedException {
-    String body =
-        batch.stream().map(Reading::json).collect(Collectors.joining(",", "{\"readings\":[", "]}"));
+  private boolean taken(List<String> batch) throws InterruptedException {
+    String body = "{" + head + "\"readings\":[" + String.join(",", batch) + "]}";
     HttpRequest request =
         HttpRequest.newBuilder(target)
             .timeout(PATIENCE)
@@ -59,7 +70,7 @@ final class Outbox {
             .build();
     try {
       HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
-      if (answer.statusCode() == 200 && !answer.body().contains("\"refused\"")) {
+      if (answer.statusCode() == 200 && !answer.body().contains("\"state\":\"refused\"")) {
         return true;
       }
       System.err.println("not taken: " + answer.statusCode() + " " + answer.body());

@@ -22,6 +22,12 @@ public final class StandIns {
           new SimulatedPot("2026-005", false, 412, 190, 0.13),
           new SimulatedPot("2026-006", true, 0, 240, 0.1));
 
+  private static final List<SimulatedRoom> ROOMS =
+      List.of(
+          new SimulatedRoom("north-gallery", 14, 0.25, 71),
+          new SimulatedRoom("south-bay", 20.5, 0.08, 38),
+          new SimulatedRoom("yard", 0, 1, 84));
+
   private StandIns() {}
 
   public static void main(String[] arguments) throws InterruptedException {
@@ -35,16 +41,26 @@ public final class StandIns {
       serve(Integer.parseInt(weather));
     }
     Outbox outbox = new Outbox(arguments[0], token);
+    List<Outbox> rooms =
+        ROOMS.stream().map(room -> Outbox.ofDevice(arguments[0], token, room.device())).toList();
+    Instant read = Instant.now().minus(Duration.ofDays(BACK_DAYS));
     LocalDate from = today().minusDays(BACK_DAYS);
     long pause = SHORTEST_PAUSE.toMillis();
     while (true) {
       if (outbox.waiting() == 0) {
         for (SimulatedPot pot : POTS) {
-          outbox.add(pot.readings(from, today(), Instant.now()));
+          outbox.add(
+              pot.readings(from, today(), Instant.now()).stream().map(Reading::json).toList());
         }
         from = today();
       }
       outbox.send();
+      Instant now = Instant.now();
+      for (int i = 0; i < ROOMS.size(); i++) {
+        rooms.get(i).add(ROOMS.get(i).readings(read, now));
+        rooms.get(i).send();
+      }
+      read = now;
       pause = outbox.waiting() == 0 ? PAUSE.toMillis() : Math.min(2 * pause, PAUSE.toMillis());
       Thread.sleep(pause);
     }

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -76,7 +77,7 @@ class StandInsTest {
   @Test
   void whatIsTakenLeavesTheOutbox() throws InterruptedException {
     Outbox outbox = outbox();
-    outbox.add(SCALE.readings(LAST.minusDays(5), LAST, NOW));
+    outbox.add(json(SCALE.readings(LAST.minusDays(5), LAST, NOW)));
     outbox.send();
     assertThat(outbox.waiting()).isZero();
     assertThat(tokens).containsOnly("Bearer secret");
@@ -88,7 +89,7 @@ class StandInsTest {
   @Test
   void whatIsNotTakenGoesAgainWithTheSameIds() throws InterruptedException {
     Outbox outbox = outbox();
-    outbox.add(PROBE.readings(LAST.minusDays(5), LAST, NOW));
+    outbox.add(json(PROBE.readings(LAST.minusDays(5), LAST, NOW)));
     int waiting = outbox.waiting();
     answer = 503;
     outbox.send();
@@ -103,8 +104,26 @@ class StandInsTest {
     assertThat(outbox.waiting()).isZero();
     assertThat(bodies.get(1)).isEqualTo(bodies.get(0));
     Outbox nowhere = new Outbox("http://127.0.0.1:1", "x");
-    nowhere.add(PROBE.readings(LAST, LAST, NOW));
+    nowhere.add(json(PROBE.readings(LAST, LAST, NOW)));
     nowhere.send();
     assertThat(nowhere.waiting()).isLessThanOrEqualTo(1);
+  }
+
+  private static List<String> json(List<Reading> readings) {
+    return readings.stream().map(Reading::json).toList();
+  }
+
+  @Test
+  void aRoomFollowsTheWeatherByItsShareAndIsSilentAtTimes() {
+    Instant from = Instant.parse("2026-11-01T00:00:00Z");
+    Instant to = Instant.parse("2026-11-08T00:00:00Z");
+    List<String> room = new SimulatedRoom("bay", 20, 0.1, 40).readings(from, to);
+    assertThat(room).isEqualTo(new SimulatedRoom("bay", 20, 0.1, 40).readings(from, to));
+    // Ten minutes apart, two figures each, less what is lost.
+    assertThat(room).hasSizeBetween(1700, 2010);
+    assertThat(new SimulatedRoom("bay", 20, 0.1, 40).readings(from.minus(Duration.ofDays(60)), to))
+        .anyMatch(reading -> reading.contains("999"));
+    double yard = new SimulatedRoom("yard", 0, 1, 84).celsius(from);
+    assertThat(new SimulatedRoom("bay", 20, 0.1, 40).celsius(from)).isGreaterThan(yard + 5);
   }
 }

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.function.ToLongFunction;
 import org.springframework.stereotype.Component;
 
-/** The demo’s windows, rooms, stands and air. */
+/** The demo’s windows, rooms, stands, air and the devices in it. */
 @Component
 class DemoLight {
   /** Keys of the sheet, and the columns that they fill. */
@@ -50,6 +50,18 @@ class DemoLight {
       figures(window, OF_WINDOW, rows.row("place_window"))
           .with("place_id", places.get(window.text("place")))
           .with("wall", window.text("wall"))
+          .save();
+    }
+    for (Sheet device : demo.list("devices")) {
+      long id =
+          rows.row("device")
+              .with("key", device.text("key"))
+              .with("name", device.text("name"))
+              .save();
+      rows.row("device_place")
+          .with("device_id", id)
+          .with("place_id", places.get(device.text("place")))
+          .with("since", rows.at(device.days("since"), 0))
           .save();
     }
     for (Sheet air : demo.list("airs")) {

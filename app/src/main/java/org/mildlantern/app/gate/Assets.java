@@ -39,7 +39,9 @@ public class Assets extends OncePerRequestFilter {
       Map.of(
           "classpath:/static/**/*.*", "/static/",
           "classpath*:/META-INF/resources/webjars/*/*/css/bootstrap.min.css", "/webjars/",
-          "classpath*:/META-INF/resources/webjars/*/*/dist/htmx.min.js", "/webjars/");
+          "classpath*:/META-INF/resources/webjars/*/*/dist/htmx.min.js", "/webjars/",
+          "classpath*:/META-INF/resources/webjars/uplot/*/dist/uPlot.iife.min.js", "/webjars/",
+          "classpath*:/META-INF/resources/webjars/uplot/*/dist/uPlot.min.css", "/webjars/");
 
   private static final Map<String, String> TYPES =
       Map.of(

@@ -36,6 +36,7 @@ class Bodies extends OncePerRequestFilter {
   private static final long MEGABYTE = 1024 * 1024;
   private static final long MOST = MEGABYTE;
   private static final long MOST_READINGS = 2 * MEGABYTE;
+  private static final Set<String> READINGS = Set.of("/api/v1/readings", "/api/v1/place-readings");
   private static final long MOST_FILES = 100 * MEGABYTE;
   private static final int MOST_UNDER_WAY = 20;
   private static final Duration PATIENCE = Duration.ofSeconds(10);
@@ -55,9 +56,7 @@ class Bodies extends OncePerRequestFilter {
     String type = String.valueOf(request.getContentType()).toLowerCase(java.util.Locale.ROOT);
     boolean files = type.startsWith("multipart/form-data");
     long most =
-        files
-            ? MOST_FILES
-            : request.getRequestURI().equals("/api/v1/readings") ? MOST_READINGS : MOST;
+        files ? MOST_FILES : READINGS.contains(request.getRequestURI()) ? MOST_READINGS : MOST;
     if (request.getContentLengthLong() > most) {
       refuse(response, HttpStatus.PAYLOAD_TOO_LARGE);
       return;

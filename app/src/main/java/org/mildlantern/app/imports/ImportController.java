@@ -15,6 +15,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.PlainInput;
+import org.mildlantern.app.web.TextFile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.sheet.Answers;
@@ -80,7 +81,7 @@ class ImportController {
     boolean sent = file != null && !file.isEmpty();
     try {
       return "redirect:/plants/imports/"
-          + imports.open(Lines.of(sent ? Lines.text(file.getBytes()) : table));
+          + imports.open(Lines.of(sent ? TextFile.text(file.getBytes()) : table));
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("table", table);

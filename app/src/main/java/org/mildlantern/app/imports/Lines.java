@@ -2,10 +2,6 @@ package org.mildlantern.app.imports;
 
 import java.io.IOException;
 import java.io.StringReader;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -25,18 +21,6 @@ final class Lines {
   private static final Words WORDS = Words.of(Lines.class);
 
   private Lines() {}
-
-  /** The text of a file: UTF-8, or what Windows wrote before. */
-  static String text(byte[] bytes) {
-    if (bytes.length >= 2 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE) {
-      return new String(bytes, StandardCharsets.UTF_16);
-    }
-    try {
-      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
-    } catch (CharacterCodingException e) {
-      return new String(bytes, Charset.forName("windows-1252"));
-    }
-  }
 
   /**
    * The cells of a table, line by line.

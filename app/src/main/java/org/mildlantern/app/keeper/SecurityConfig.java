@@ -58,7 +58,7 @@ class SecurityConfig {
         .authorizeHttpRequests(
             requests ->
                 requests
-                    .requestMatchers("/api/v1/readings")
+                    .requestMatchers("/api/v1/readings", "/api/v1/place-readings")
                     .hasAuthority("send")
                     .anyRequest()
                     .hasAuthority("ask"))

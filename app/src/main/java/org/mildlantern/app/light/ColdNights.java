@@ -32,7 +32,11 @@ class ColdNights {
   /** A heated room is so much cooler at night, K. Rule of thumb. */
   private static final double ROOM_NIGHT = 2;
 
+  /** Distances that are shown, m, and where they stand on the picture. */
   private static final List<Double> AWAY = List.of(0.0, 0.05, 0.15, 0.4);
+
+  private static final int FIRST_X = 26;
+  private static final int APART_X = 54;
 
   private final LightBook book;
   private final ForecastService forecasts;
@@ -71,14 +75,15 @@ class ColdNights {
     double indoors = Math.max(outdoors, noted == null ? place.warmth() - ROOM_NIGHT : noted);
     ColdPane pane = new ColdPane(indoors, outdoors, lit.drawn().main().glass());
     return new LightView.Tonight(
-        WORDS.say(forecast.isPresent() ? "tonight" : "tonight-usual", outdoors, indoors),
+        WORDS.say(
+            forecast.isPresent() ? "tonight" : "tonight-usual", whole(outdoors), whole(indoors)),
         AWAY.stream()
             .map(
                 metres ->
                     new LightView.Tonight.Point(
                         metres == 0 ? WORDS.say("pane") : WORDS.say("away", metres * 100),
-                        pane.at(metres),
-                        24 + metres * 400))
+                        whole(pane.at(metres)),
+                        FIRST_X + APART_X * AWAY.indexOf(metres)))
             .toList(),
         chilled(lit, indoors, outdoors),
         pane.working());
@@ -103,6 +108,11 @@ class ColdNights {
               return tooCold(plant, leaf);
             })
         .toList();
+  }
+
+  /** Without a minus before a zero. */
+  private static double whole(double celsius) {
+    return Math.round(celsius);
   }
 
   private static double air(Setting.Seen seen, double indoors, double outdoors) {

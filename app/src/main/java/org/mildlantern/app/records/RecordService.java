@@ -19,6 +19,8 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.sensors.Measured;
+import org.mildlantern.app.sensors.SensorService;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -42,6 +44,7 @@ public class RecordService {
   private final OfLosses losses;
   private final PlaceService places;
   private final LightService lights;
+  private final SensorService sensors;
   private final PlantService plants;
   private final JournalService journal;
   private final Scope scope;
@@ -52,6 +55,7 @@ public class RecordService {
       OfLosses losses,
       PlaceService places,
       LightService lights,
+      SensorService sensors,
       PlantService plants,
       JournalService journal,
       Knowledge knowledge,
@@ -62,6 +66,7 @@ public class RecordService {
     this.losses = losses;
     this.places = places;
     this.lights = lights;
+    this.sensors = sensors;
     this.plants = plants;
     this.journal = journal;
     this.scope = scope;
@@ -72,6 +77,7 @@ public class RecordService {
       PlantView plant,
       List<PlaceView> places,
       LightYears lights,
+      Map<Long, Measured> measured,
       Long newestEntry,
       LocalDate today,
       double latitude) {}
@@ -131,6 +137,7 @@ public class RecordService {
             plant,
             places.all(),
             lights.years(),
+            sensors.measured(),
             journal.newest(plant.id()),
             scope.today(),
             scope.latitude());

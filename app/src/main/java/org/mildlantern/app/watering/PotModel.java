@@ -2,6 +2,7 @@ package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
@@ -9,6 +10,8 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.sensors.Measured;
+import org.mildlantern.app.sensors.SensorService;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Levelled;
 import org.mildlantern.core.journal.Note;
@@ -42,11 +45,15 @@ class PotModel {
   static final int STORY_DAYS = 150;
 
   private final Media media;
+  private static final SensorService.DayAir NOT_READ = new SensorService.DayAir(null, null);
+
   private final LightService lights;
+  private final SensorService sensors;
   private final Scope scope;
 
-  PotModel(Media media, LightService lights, Scope scope) {
+  PotModel(Media media, LightService lights, SensorService sensors, Scope scope) {
     this.lights = lights;
+    this.sensors = sensors;
     this.media = media;
     this.scope = scope;
   }
@@ -158,17 +165,29 @@ class PotModel {
     Optional<YearLight> stand = lights.years().ofStand(plant);
     PlaceView place = plant.place();
     return day ->
-        air(place, stand.map(year -> year.at(day)).orElseGet(() -> light(place, day))).demand();
+        air(place, day, stand.map(year -> year.at(day)).orElseGet(() -> light(place, day)))
+            .demand();
   }
 
   /** The usual air of a place with the light of a day. */
   DemandChange.Air air(PlaceView place, LocalDate day) {
-    return air(place, light(place, day));
+    return air(place, day, light(place, day));
   }
 
-  private static DemandChange.Air air(PlaceView place, double dli) {
+  /** As devices read it that day, else as they read it lately, else as it was noted. */
+  private DemandChange.Air air(PlaceView place, LocalDate day, double dli) {
+    SensorService.DayAir read =
+        sensors.days().getOrDefault(place.id(), Map.of()).getOrDefault(day, NOT_READ);
+    Measured lately = sensors.measured().getOrDefault(place.id(), Measured.NOTHING);
+    Double noted = place.humidity() == null ? Double.valueOf(ROOM_HUMIDITY) : place.humidity();
     return new DemandChange.Air(
-        place.warmth(), place.humidity() == null ? ROOM_HUMIDITY : place.humidity(), dli);
+        first(read.temperature(), lately.temperature(), place.warmth()),
+        first(read.humidity(), lately.humidity(), noted),
+        dli);
+  }
+
+  private static double first(Double one, Double next, double last) {
+    return one != null ? one : next != null ? next : last;
   }
 
   /** By its word; where none was noted by its window, else as in a middling place. */

@@ -70,7 +70,7 @@ class WeatherController {
   }
 
   private static String said(int count, LocalDate day, RedirectAttributes flash) {
-    flash.addFlashAttribute("said", WORDS.say("kept-safe", count, Days.full(day)));
+    flash.addFlashAttribute("said", WORDS.say("kept-safe", count, Days.near(day)));
     return "redirect:/today";
   }
 

@@ -74,9 +74,9 @@ class WeatherOnTheRound implements RoundSource {
   static String reason(ForecastService.Danger danger) {
     return WORDS.say(
         danger.harm() == ForecastService.Harm.COLD ? "frost-why" : "heat-why",
-        danger.expected(),
-        Days.full(danger.day()),
-        danger.chance(),
+        (double) Math.round(danger.expected()),
+        Days.near(danger.day()),
+        danger.chance() * 100,
         danger.bears());
   }
 
@@ -85,7 +85,10 @@ class WeatherOnTheRound implements RoundSource {
     return new Party(
         "weather-" + danger.harm() + "-" + danger.day(),
         plants -> WORDS.say(cold ? "frost-many" : "heat-many", plants),
-        WORDS.say(cold ? "frost-all" : "heat-all", Days.full(danger.day()), danger.expected()),
+        WORDS.say(
+            cold ? "frost-all" : "heat-all",
+            Days.near(danger.day()),
+            (double) Math.round(danger.expected())),
         "/places/" + danger.plant().place().id() + "/safe?day=" + danger.day(),
         WORDS.say("safe"),
         WORDS.say("still-out"),

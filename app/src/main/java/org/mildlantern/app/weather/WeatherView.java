@@ -42,8 +42,8 @@ record WeatherView(String age, List<Bar> days, List<Row> dangers) {
                 day ->
                     new Bar(
                         day.day(),
-                        day.low(),
-                        day.high(),
+                        Math.round(day.low()),
+                        Math.round(day.high()),
                         TOP + (most - day.high()) * scale,
                         Math.max(2, (day.high() - day.low()) * scale),
                         day.low() <= 0))

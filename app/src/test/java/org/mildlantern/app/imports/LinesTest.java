@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.mildlantern.app.web.TextFile;
 
 class LinesTest {
   @Test
@@ -37,10 +38,10 @@ class LinesTest {
   @Test
   void filesOfOlderProgramsAreReadToo() {
     String table = "name,notes\nMüller’s fern,ü";
-    assertThat(Lines.text(table.getBytes(StandardCharsets.UTF_8))).isEqualTo(table);
-    assertThat(Lines.text(table.getBytes(Charset.forName("windows-1252")))).isEqualTo(table);
+    assertThat(TextFile.text(table.getBytes(StandardCharsets.UTF_8))).isEqualTo(table);
+    assertThat(TextFile.text(table.getBytes(Charset.forName("windows-1252")))).isEqualTo(table);
     byte[] wide = ("\uFEFF" + table).getBytes(StandardCharsets.UTF_16LE);
-    assertThat(Lines.text(wide)).contains("Müller");
+    assertThat(TextFile.text(wide)).contains("Müller");
   }
 
   @ParameterizedTest

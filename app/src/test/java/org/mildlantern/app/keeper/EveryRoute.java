@@ -45,6 +45,7 @@ abstract class EveryRoute extends WebCase {
     LIGHT_READING("light_reading"),
     WINDOW("place_window"),
     SPOT("place_spot"),
+    DEVICE("device"),
     IMPORT("plant_import"),
     VIEW("saved_view"),
     TOKEN("api_token");
@@ -96,6 +97,9 @@ abstract class EveryRoute extends WebCase {
     post(keeper, "/places/" + place.id() + "/windows", ROOM_WINDOW);
     String spots = "/places/" + place.id() + "/spots";
     post(keeper, spots, "name", "shelf", "across", "200", "back", "100");
+    jdbc.sql("insert into device (collection_id, key, name) values (?, 'bench', 'Bench')")
+        .param(keeper.collectionId())
+        .update();
     post(keeper, ofPlant + "/patch-tests", "means", "soap");
     keepers.as(keeper, () -> tests.begin(plant.id(), "soak-test", "firm-after-soak@whole"));
     web.perform(

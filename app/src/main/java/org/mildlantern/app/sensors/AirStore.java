@@ -1,0 +1,264 @@
+package org.mildlantern.app.sensors;
+
+import java.sql.Array;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.mildlantern.core.air.Gauge;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/**
+ * Readings of devices in the database. Those of an hour and of a day are summed up in the statement
+ * that stores them, so that the sums are never behind and survive a fall.
+ */
+@Component
+class AirStore {
+  private static final String TAKE =
+      """
+      with sent as (
+        select * from unnest(?::smallint[], ?::timestamptz[], ?::real[]) as s (gauge, at, value)
+      ), fresh as (
+        insert into air_reading (device_id, gauge, at, value)
+        select ?, gauge, at, value from sent on conflict do nothing
+        returning device_id, gauge, at, value
+      ), hours as (
+        insert into air_hour as h (device_id, gauge, hour, n, total, low, high)
+        select device_id, gauge, date_trunc('hour', at), count(*), sum(value), min(value), max(value)
+        from fresh group by 1, 2, 3
+        on conflict (device_id, gauge, hour) do update
+        set n = h.n + excluded.n, total = h.total + excluded.total,
+          low = least(h.low, excluded.low), high = greatest(h.high, excluded.high)
+      ), days as (
+        insert into air_day as d (device_id, gauge, day, n, total, low, high)
+        select device_id, gauge, (at at time zone ?)::date, count(*), sum(value), min(value), max(value)
+        from fresh group by 1, 2, 3
+        on conflict (device_id, gauge, day) do update
+        set n = d.n + excluded.n, total = d.total + excluded.total,
+          low = least(d.low, excluded.low), high = greatest(d.high, excluded.high)
+      )
+      select count(*) from fresh
+      """;
+
+  private final JdbcTemplate template;
+  private final JdbcClient jdbc;
+
+  AirStore(JdbcTemplate template, JdbcClient jdbc) {
+    this.template = template;
+    this.jdbc = jdbc;
+  }
+
+  /** A reading. */
+  record Reading(Gauge gauge, Instant at, double value) {}
+
+  /**
+   * Stores readings of a device, each once.
+   *
+   * @return how many were new
+   */
+  int take(long device, List<Reading> readings, ZoneId zone) {
+    List<Reading> once =
+        readings.stream()
+            .collect(
+                Collectors.toMap(
+                    r -> List.of(r.gauge(), r.at()), r -> r, (a, b) -> a, LinkedHashMap::new))
+            .values()
+            .stream()
+            .toList();
+    Integer stored =
+        template.execute(
+            (Connection connection) -> {
+              Array gauges =
+                  connection.createArrayOf(
+                      "smallint", once.stream().map(r -> r.gauge().ordinal()).toArray());
+              Array ats =
+                  connection.createArrayOf(
+                      "timestamptz",
+                      once.stream().map(r -> r.at().atOffset(ZoneOffset.UTC).toString()).toArray());
+              Array values =
+                  connection.createArrayOf(
+                      "real", once.stream().map(r -> (float) r.value()).toArray());
+              try (PreparedStatement take = connection.prepareStatement(TAKE)) {
+                take.setArray(1, gauges);
+                take.setArray(2, ats);
+                take.setArray(3, values);
+                take.setLong(4, device);
+                take.setString(5, zone.getId());
+                try (ResultSet count = take.executeQuery()) {
+                  count.next();
+                  return count.getInt(1);
+                }
+              }
+            });
+    return stored == null ? 0 : stored;
+  }
+
+  /** A stretch of time: its beginning, and mean, least and most of what was read in it. */
+  record Point(Instant at, double mean, double low, double high) {}
+
+  /** What devices read while they were at a place, as it stands. */
+  List<Point> raw(long place, Gauge gauge, Instant from, int most) {
+    return points(
+        "select r.at as at, avg(r.value) as mean, min(r.value) as low, max(r.value) as high"
+            + " from device_place p join air_reading r on r.device_id = p.device_id and r.gauge = :g"
+            + " and r.at >= greatest(p.since, :from) and (p.until is null or r.at < p.until)"
+            + " where p.place_id = :p group by 1 order by 1 desc limit :most",
+        place,
+        gauge,
+        from,
+        most);
+  }
+
+  /** The same by the hour. */
+  List<Point> hours(long place, Gauge gauge, Instant from, int most) {
+    return points(
+        "select h.hour as at, sum(h.total) / sum(h.n) as mean, min(h.low) as low, max(h.high) as high"
+            + " from device_place p join air_hour h on h.device_id = p.device_id and h.gauge = :g"
+            + " and h.hour >= date_trunc('hour', greatest(p.since, :from))"
+            + " and (p.until is null or h.hour < p.until)"
+            + " where p.place_id = :p group by 1 order by 1 desc limit :most",
+        place,
+        gauge,
+        from,
+        most);
+  }
+
+  /** The same by the day. */
+  List<Point> days(long place, Gauge gauge, Instant from, int most) {
+    return points(
+        "select d.day::timestamptz as at, sum(d.total) / sum(d.n) as mean, min(d.low) as low,"
+            + " max(d.high) as high"
+            + " from device_place p join air_day d on d.device_id = p.device_id and d.gauge = :g"
+            + " and d.day >= greatest(p.since, :from)::date"
+            + " and (p.until is null or d.day <= p.until::date)"
+            + " where p.place_id = :p group by 1 order by 1 desc limit :most",
+        place,
+        gauge,
+        from,
+        most);
+  }
+
+  private List<Point> points(String sql, long place, Gauge gauge, Instant from, int most) {
+    List<Point> points =
+        new ArrayList<>(
+            jdbc.sql(sql)
+                .param("g", gauge.ordinal())
+                .param("from", from.atOffset(ZoneOffset.UTC))
+                .param("p", place)
+                .param("most", most)
+                .query(
+                    (row, n) ->
+                        new Point(
+                            row.getObject("at", OffsetDateTime.class).toInstant(),
+                            row.getDouble("mean"),
+                            row.getDouble("low"),
+                            row.getDouble("high")))
+                .list());
+    Collections.reverse(points);
+    return points;
+  }
+
+  /** What was read at a place over some days. */
+  record Lately(long place, Gauge gauge, double mean, double low, double high, int days) {}
+
+  /** Of all places of a collection, from a day on. */
+  List<Lately> lately(long collection, LocalDate from) {
+    return jdbc.sql(
+            "select p.place_id, d.gauge, sum(d.total) / sum(d.n) as mean, min(d.low) as low,"
+                + " max(d.high) as high, count(distinct d.day) as days"
+                + " from device_place p join air_day d on d.device_id = p.device_id"
+                + " and d.day >= greatest(p.since::date, :from)"
+                + " and (p.until is null or d.day <= p.until::date)"
+                + " where p.collection_id = :c group by 1, 2")
+        .param("from", from)
+        .param("c", collection)
+        .query(AirStore::lately)
+        .list();
+  }
+
+  private static Lately lately(ResultSet row, int n) throws SQLException {
+    return new Lately(
+        row.getLong("place_id"),
+        Gauge.values()[row.getInt("gauge")],
+        row.getDouble("mean"),
+        row.getDouble("low"),
+        row.getDouble("high"),
+        row.getInt("days"));
+  }
+
+  /** The mean of a day at a place. */
+  record OfDay(long place, Gauge gauge, LocalDate day, double mean) {}
+
+  /** Warmth and humidity of all places of a collection, day by day from one on. */
+  List<OfDay> byDay(long collection, LocalDate from) {
+    return jdbc.sql(
+            "select p.place_id, d.gauge, d.day, sum(d.total) / sum(d.n) as mean"
+                + " from device_place p join air_day d on d.device_id = p.device_id"
+                + " and d.gauge in (0, 1) and d.day >= greatest(p.since::date, :from)"
+                + " and (p.until is null or d.day <= p.until::date)"
+                + " where p.collection_id = :c group by 1, 2, 3")
+        .param("from", from)
+        .param("c", collection)
+        .query(
+            (row, n) ->
+                new OfDay(
+                    row.getLong("place_id"),
+                    Gauge.values()[row.getInt("gauge")],
+                    row.getObject("day", LocalDate.class),
+                    row.getDouble("mean")))
+        .list();
+  }
+
+  /** When a device was last heard of, and whether it has shown one value only for a day. */
+  record Heard(long device, Instant last, boolean stuck) {}
+
+  List<Heard> heard(long collection, LocalDate today) {
+    return jdbc.sql(
+            "select d.id, (select max(hour) from air_hour h where h.device_id = d.id) as last,"
+                + " exists (select 1 from air_day a where a.device_id = d.id and a.day = :day"
+                + " and a.n >= 12 and a.low = a.high) as stuck"
+                + " from device d where d.collection_id = :c")
+        .param("day", today.minusDays(1))
+        .param("c", collection)
+        .query(
+            (row, n) -> {
+              OffsetDateTime last = row.getObject("last", OffsetDateTime.class);
+              return new Heard(
+                  row.getLong("id"),
+                  last == null ? null : last.toInstant(),
+                  row.getBoolean("stuck"));
+            })
+        .list();
+  }
+
+  /** Has pages of a collection written anew. */
+  void touch(long collection) {
+    jdbc.sql(
+            "update collection_pulse set pulse = txid_current()"
+                + " where collection_id = :c and pulse <> txid_current()")
+        .param("c", collection)
+        .update();
+  }
+
+  /** Deletes single readings that are older than their collection keeps; sums stay. */
+  int thin(Instant now) {
+    return jdbc.sql(
+            "delete from air_reading r using device d, collection c where r.device_id = d.id"
+                + " and d.collection_id = c.id"
+                + " and r.at < cast(:now as timestamptz) - make_interval(days => c.keep_days)")
+        .param("now", now.atOffset(ZoneOffset.UTC))
+        .update();
+  }
+}

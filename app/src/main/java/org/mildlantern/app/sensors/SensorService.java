@@ -1,0 +1,315 @@
+package org.mildlantern.app.sensors;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.PlainInput;
+import org.mildlantern.core.air.Gauge;
+import org.mildlantern.core.words.Words;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes what devices read, keeps where they are, and tells the air of places by them. */
+@Service
+@Transactional
+public class SensorService {
+  private static final Words WORDS = Words.of(SensorService.class);
+
+  /** A device's clock may be ahead by this much. */
+  private static final Duration AHEAD = Duration.ofMinutes(5);
+
+  private static final Duration OLDEST = Duration.ofDays(1500);
+  private static final int LONGEST_KEY = 80;
+  private static final int MOST_DEVICES = 200;
+
+  /** Days of which the mean counts, and those of which the extremes do. */
+  private static final int MEAN_DAYS = 14;
+
+  private static final int EXTREME_DAYS = 21;
+
+  /** Pots are reckoned back no further. */
+  private static final int BACK_DAYS = 120;
+
+  private final DeviceRepository devices;
+  private final DevicePlaceRepository stands;
+  private final AirStore store;
+  private final PlaceService places;
+  private final CollectionMemo memo;
+  private final Scope scope;
+  private final Clock clock;
+
+  SensorService(
+      DeviceRepository devices,
+      DevicePlaceRepository stands,
+      AirStore store,
+      PlaceService places,
+      CollectionMemo memo,
+      Scope scope,
+      Clock clock) {
+    this.devices = devices;
+    this.stands = stands;
+    this.store = store;
+    this.places = places;
+    this.memo = memo;
+    this.scope = scope;
+    this.clock = clock;
+  }
+
+  /** A reading as it is sent. */
+  public record Sent(Instant at, Gauge kind, Double value) {}
+
+  /**
+   * What became of readings.
+   *
+   * @param known that had come before
+   */
+  public record Taken(int stored, int known, List<Refused> refused) {}
+
+  /** One that was not taken, by its number from 0, and why. */
+  public record Refused(int index, String message) {}
+
+  /**
+   * Takes readings of a device; one that is not known yet waits for a place.
+   *
+   * @throws IllegalArgumentException for a key that cannot be one, or too many devices
+   */
+  public Taken take(String key, List<Sent> sent) {
+    if (key == null || key.isBlank() || key.length() > LONGEST_KEY || !PlainInput.isStorable(key)) {
+      throw new IllegalArgumentException("device: 1 to " + LONGEST_KEY + " characters");
+    }
+    List<AirStore.Reading> good = new ArrayList<>();
+    List<Refused> refused = new ArrayList<>();
+    Instant now = scope.now();
+    for (int i = 0; i < sent.size(); i++) {
+      String fault = fault(sent.get(i), now);
+      if (fault == null) {
+        good.add(new AirStore.Reading(sent.get(i).kind(), sent.get(i).at(), sent.get(i).value()));
+      } else {
+        refused.add(new Refused(i, fault));
+      }
+    }
+    int stored = 0;
+    if (!good.isEmpty()) {
+      stored = store.take(device(key).id(), good, scope.zone());
+      store.touch(scope.keeper().collectionId());
+    }
+    return new Taken(stored, good.size() - stored, refused);
+  }
+
+  private Device device(String key) {
+    return devices
+        .byKey(key)
+        .orElseGet(
+            () -> {
+              if (devices.all().size() >= MOST_DEVICES) {
+                throw new IllegalArgumentException("device: " + MOST_DEVICES + " are enough");
+              }
+              return devices.saveAndFlush(new Device(key));
+            });
+  }
+
+  private static String fault(Sent sent, Instant now) {
+    if (sent.kind() == null) {
+      return "kind: temperature, humidity, lux, ppfd, glass or co2";
+    }
+    if (sent.at() == null
+        || sent.at().isAfter(now.plus(AHEAD))
+        || sent.at().isBefore(now.minus(OLDEST))) {
+      return "at: an instant that has come, of the last 1500 days";
+    }
+    if (sent.value() == null || !sent.kind().canBe(sent.value())) {
+      return "value: " + sent.kind().range();
+    }
+    return null;
+  }
+
+  /** The air of all places that were measured lately. */
+  @Transactional(readOnly = true)
+  public Map<Long, Measured> measured() {
+    return memo.once("measured", this::sumUp);
+  }
+
+  private Map<Long, Measured> sumUp() {
+    long collection = scope.keeper().collectionId();
+    LocalDate today = scope.today();
+    Map<Long, Map<Gauge, AirStore.Lately>> means =
+        byPlace(store.lately(collection, today.minusDays(MEAN_DAYS)));
+    Map<Long, Map<Gauge, AirStore.Lately>> extremes =
+        byPlace(store.lately(collection, today.minusDays(EXTREME_DAYS)));
+    Map<Long, Measured> all = new HashMap<>();
+    extremes.forEach(
+        (place, its) -> {
+          Optional<AirStore.Lately> warmth = Optional.ofNullable(its.get(Gauge.TEMPERATURE));
+          Map<Gauge, AirStore.Lately> mean = means.getOrDefault(place, Map.of());
+          all.put(
+              place,
+              new Measured(
+                  mean(mean, Gauge.TEMPERATURE),
+                  mean(mean, Gauge.HUMIDITY),
+                  warmth.map(AirStore.Lately::low).orElse(null),
+                  warmth.map(AirStore.Lately::high).orElse(null),
+                  its.values().stream().mapToInt(AirStore.Lately::days).max().orElse(0)));
+        });
+    return all;
+  }
+
+  /**
+   * Air of a day; what was not read is null.
+   *
+   * @param temperature °C
+   * @param humidity %
+   */
+  public record DayAir(Double temperature, Double humidity) {}
+
+  /** The air of all places by day, as it was read, for as long as pots are reckoned back. */
+  @Transactional(readOnly = true)
+  public Map<Long, Map<LocalDate, DayAir>> days() {
+    return memo.once("air-days", this::readDays);
+  }
+
+  private Map<Long, Map<LocalDate, DayAir>> readDays() {
+    Map<Long, Map<LocalDate, DayAir>> all = new HashMap<>();
+    store
+        .byDay(scope.keeper().collectionId(), scope.today().minusDays(BACK_DAYS))
+        .forEach(
+            one ->
+                all.computeIfAbsent(one.place(), place -> new HashMap<>())
+                    .merge(one.day(), dayAir(one), SensorService::both));
+    return all;
+  }
+
+  private static DayAir dayAir(AirStore.OfDay one) {
+    return one.gauge() == Gauge.TEMPERATURE
+        ? new DayAir(one.mean(), null)
+        : new DayAir(null, one.mean());
+  }
+
+  private static DayAir both(DayAir one, DayAir other) {
+    return new DayAir(
+        one.temperature() == null ? other.temperature() : one.temperature(),
+        one.humidity() == null ? other.humidity() : one.humidity());
+  }
+
+  private static Double mean(Map<Gauge, AirStore.Lately> of, Gauge gauge) {
+    return of.containsKey(gauge) ? Double.valueOf(of.get(gauge).mean()) : null;
+  }
+
+  private static Map<Long, Map<Gauge, AirStore.Lately>> byPlace(List<AirStore.Lately> all) {
+    return all.stream()
+        .collect(
+            Collectors.groupingBy(
+                AirStore.Lately::place,
+                Collectors.toMap(AirStore.Lately::gauge, Function.identity())));
+  }
+
+  /** All devices, those without a place first. */
+  @Transactional(readOnly = true)
+  List<DeviceView> devices() {
+    Map<Long, PlaceView> byId =
+        places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
+    Map<Long, DevicePlace> now = new HashMap<>();
+    stands.all().stream().filter(s -> s.until() == null).forEach(s -> now.put(s.deviceId(), s));
+    Map<Long, AirStore.Heard> heard =
+        store.heard(scope.keeper().collectionId(), scope.today()).stream()
+            .collect(Collectors.toMap(AirStore.Heard::device, Function.identity()));
+    return devices.all().stream()
+        .map(
+            device -> {
+              DevicePlace at = now.get(device.id());
+              AirStore.Heard last = heard.get(device.id());
+              return new DeviceView(
+                  device.id(),
+                  device.key(),
+                  device.name(),
+                  at == null ? null : byId.get(at.placeId()),
+                  at == null ? null : scope.day(at.since()),
+                  last.last(),
+                  trouble(last));
+            })
+        .sorted(Comparator.comparing(view -> view.place() != null))
+        .toList();
+  }
+
+  private String trouble(AirStore.Heard heard) {
+    if (heard.last() == null) {
+      return WORDS.say("never");
+    }
+    if (heard.stuck()) {
+      return WORDS.say("stuck");
+    }
+    long hours = Duration.between(heard.last(), scope.now()).toHours();
+    return hours > 24 ? WORDS.say("silent", hours / 24) : "";
+  }
+
+  /**
+   * Puts a device at a place from a day on; where it was before ends there.
+   *
+   * @throws IllegalArgumentException for a day ahead, one before it came to where it is, or no
+   *     place
+   */
+  boolean put(Long deviceId, Long placeId, LocalDate since) {
+    Optional<Device> device = devices.byId(deviceId);
+    if (device.isEmpty()) {
+      return false;
+    }
+    if (places.find(placeId).isEmpty()) {
+      throw new IllegalArgumentException(WORDS.say("which"));
+    }
+    if (since.isAfter(scope.today())) {
+      throw new IllegalArgumentException(WORDS.say("ahead"));
+    }
+    Instant from = since.atStartOfDay(scope.zone()).toInstant();
+    List<DevicePlace> before = stands.of(deviceId);
+    Optional<DevicePlace> last = before.stream().filter(s -> s.until() == null).findFirst();
+    if (last.isPresent() && last.get().placeId().equals(placeId)) {
+      return true;
+    }
+    last.ifPresent(
+        stand -> {
+          if (!from.isAfter(stand.since())) {
+            throw new IllegalArgumentException(WORDS.say("before"));
+          }
+          stand.end(from);
+          stands.save(stand);
+        });
+    stands.save(new DevicePlace(deviceId, placeId, from));
+    return true;
+  }
+
+  boolean call(Long deviceId, String name) {
+    Optional<Device> device = devices.byId(deviceId);
+    device.ifPresent(
+        one -> {
+          one.call(name.strip());
+          devices.save(one);
+        });
+    return device.isPresent();
+  }
+
+  /** Takes a device out with all that it read. */
+  boolean takeOut(Long deviceId) {
+    Optional<Device> device = devices.byId(deviceId);
+    device.ifPresent(devices::delete);
+    return device.isPresent();
+  }
+
+  /** Deletes single readings that are older than their keepers want. */
+  @Scheduled(cron = "0 41 3 * * *")
+  void thin() {
+    store.thin(clock.instant());
+  }
+}
