@@ -1,8 +1,13 @@
 // Draws what was read at a place, with the band that its plants wish.
-(() => {
+document.addEventListener("DOMContentLoaded", () => {
   const charts = [...document.querySelectorAll("[data-series]")];
   if (charts.length === 0 || !window.uPlot) return;
   const colour = (name) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+
+  const day = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" });
+  const hour = new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" });
+  const when = (plot, splits, n, space, step) =>
+    splits.map((at) => (step >= 86400 ? day : hour).format(new Date(at * 1000)));
 
   function wishes(series) {
     return {
@@ -38,7 +43,7 @@
           { label: "most", stroke: "transparent" },
         ],
         bands: [{ series: [3, 2], fill: `${line}33` }],
-        axes: [axis, { ...axis, size: 46 }],
+        axes: [{ ...axis, values: when }, { ...axis, size: 46 }],
       },
       [series.at, series.mean, series.low, series.high],
       chart,
@@ -50,4 +55,4 @@
     .then((reply) => reply.json())
     .then((all) => charts.forEach((chart) => draw(chart, all.find((series) => series.gauge === chart.dataset.series))))
     .catch(() => charts.forEach((chart) => (chart.textContent = "The chart did not come; load the page again.")));
-})();
+});

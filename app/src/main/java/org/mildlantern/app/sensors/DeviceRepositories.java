@@ -20,3 +20,8 @@ interface DevicePlaceRepository extends CollectionRepository<DevicePlace> {
   @Query("select p from DevicePlace p where p.deviceId = :device order by p.since desc, p.id desc")
   List<DevicePlace> of(Long device);
 }
+
+interface LoggerFileRepository extends CollectionRepository<LoggerFile> {
+  @Query("select f from LoggerFile f where f.placeId = :place")
+  List<LoggerFile> of(Long place);
+}

@@ -290,6 +290,26 @@ public class SensorService {
     return true;
   }
 
+  /** Has a device that is nowhere else count for a place from an instant on. */
+  void belongs(String key, Long placeId, Instant since) {
+    devices
+        .byKey(key)
+        .ifPresent(
+            device -> {
+              List<DevicePlace> before = stands.of(device.id());
+              if (before.stream().allMatch(stand -> stand.placeId().equals(placeId))) {
+                stands.deleteAll(before);
+                Instant first =
+                    before.stream()
+                        .map(DevicePlace::since)
+                        .filter(since::isAfter)
+                        .min(Comparator.naturalOrder())
+                        .orElse(since);
+                stands.save(new DevicePlace(device.id(), placeId, first));
+              }
+            });
+  }
+
   boolean call(Long deviceId, String name) {
     Optional<Device> device = devices.byId(deviceId);
     device.ifPresent(

@@ -46,6 +46,7 @@ abstract class EveryRoute extends WebCase {
     WINDOW("place_window"),
     SPOT("place_spot"),
     DEVICE("device"),
+    LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
     VIEW("saved_view"),
     TOKEN("api_token");
@@ -97,6 +98,12 @@ abstract class EveryRoute extends WebCase {
     post(keeper, "/places/" + place.id() + "/windows", ROOM_WINDOW);
     String spots = "/places/" + place.id() + "/spots";
     post(keeper, spots, "name", "shelf", "across", "200", "back", "100");
+    jdbc.sql(
+            "insert into logger_file (collection_id, place_id, name, body, opened)"
+                + " values (?, ?, 'bay.csv', E'when,temp\\n2026-11-20 08:00,20', now())")
+        .param(keeper.collectionId())
+        .param(place.id())
+        .update();
     jdbc.sql("insert into device (collection_id, key, name) values (?, 'bench', 'Bench')")
         .param(keeper.collectionId())
         .update();

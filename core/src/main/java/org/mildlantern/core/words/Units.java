@@ -216,6 +216,9 @@ public enum Units {
   }
 
   private static String plain(double value, int places) {
+    if (!Double.isFinite(value)) {
+      return String.valueOf(value);
+    }
     BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
     String text = rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
     return text.replace('-', '−');
