@@ -51,7 +51,7 @@ class LoggerService {
       int readings,
       List<LoggerTable.Bad> bad) {
 
-    List<List<String>> first() {
+    public List<List<String>> first() {
       return table.lines().stream().limit(SHOWN).toList();
     }
   }

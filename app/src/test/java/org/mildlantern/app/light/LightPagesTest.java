@@ -241,4 +241,43 @@ class LightPagesTest extends WebCase {
     get(keeper, page)
         .andExpect(content().string(containsString("Warm enough for all whose kind is known.")));
   }
+
+  @Test
+  void aMoveToMuchMoreLightIsTakenByStepsOnTheRound() throws Exception {
+    PlaceView corner = keepers.place(keeper, "Corner", PlaceKind.INDOOR);
+    post(
+        keeper,
+        "/places/" + corner.id() + "/light",
+        "faces",
+        "0",
+        "distance",
+        "300 cm",
+        "outside",
+        "CLOSE");
+    post(
+        keeper,
+        page,
+        "faces",
+        "180",
+        "distance",
+        "15 cm",
+        "outside",
+        "OPEN",
+        "lampPpf",
+        "200",
+        "lampDistance",
+        "40",
+        "lampHours",
+        "14");
+    PlantView plant = keepers.plant(keeper, corner, "Phalaenopsis");
+    get(keeper, "/today").andExpect(content().string(not(containsString("shade it for a while"))));
+    keepers.note(keeper, plant.id(), "moved to Sill");
+    get(keeper, "/today")
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("shade it for a while"),
+                        containsString("% of that of Sill"))));
+  }
 }
