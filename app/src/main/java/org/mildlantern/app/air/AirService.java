@@ -11,8 +11,8 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.core.air.Air;
-import org.mildlantern.core.air.Climate;
 import org.mildlantern.core.air.Moistener;
 import org.mildlantern.core.air.Room;
 import org.mildlantern.core.words.Words;
@@ -33,9 +33,16 @@ class AirService {
   private final PlaceAirRepository airs;
   private final PlaceService places;
   private final PlantService plants;
+  private final ClimateService climate;
   private final Scope scope;
 
-  AirService(PlaceAirRepository airs, PlaceService places, PlantService plants, Scope scope) {
+  AirService(
+      PlaceAirRepository airs,
+      PlaceService places,
+      PlantService plants,
+      ClimateService climate,
+      Scope scope) {
+    this.climate = climate;
     this.airs = airs;
     this.places = places;
     this.plants = plants;
@@ -68,7 +75,7 @@ class AirService {
 
   private AirView.Ledger ledger(PlaceView place, AirForm form) {
     LocalDate today = scope.today();
-    Air outdoor = Climate.of(scope.latitude(), today);
+    Air outdoor = climate.here().air(today);
     double warmth = Math.max(place.warmth(), outdoor.celsius());
     Room room = new Room(form.volume(), form.airing().changes());
     Air without = room.without(outdoor, warmth);

@@ -10,8 +10,8 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.app.weather.ForecastService;
-import org.mildlantern.core.air.Climate;
 import org.mildlantern.core.air.ColdBorne;
 import org.mildlantern.core.air.ColdPane;
 import org.mildlantern.core.light.Setting;
@@ -26,9 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 class ColdNights {
   private static final Words WORDS = Words.of(ColdNights.class);
 
-  /** A night is so much colder than the mean day outdoors, K. Rule of thumb. */
-  private static final double NIGHT = 6;
-
   /** A heated room is so much cooler at night, K. Rule of thumb. */
   private static final double ROOM_NIGHT = 2;
 
@@ -40,6 +37,7 @@ class ColdNights {
 
   private final LightBook book;
   private final ForecastService forecasts;
+  private final ClimateService climate;
   private final PlaceService places;
   private final PlantService plants;
   private final Scope scope;
@@ -47,11 +45,13 @@ class ColdNights {
   ColdNights(
       LightBook book,
       ForecastService forecasts,
+      ClimateService climate,
       PlaceService places,
       PlantService plants,
       Scope scope) {
     this.book = book;
     this.forecasts = forecasts;
+    this.climate = climate;
     this.places = places;
     this.plants = plants;
     this.scope = scope;
@@ -69,8 +69,7 @@ class ColdNights {
   private LightView.Tonight tonight(LightBook.Lit lit) {
     PlaceView place = lit.place();
     Optional<Double> forecast = forecasts.tonight();
-    double outdoors =
-        forecast.orElseGet(() -> Climate.of(scope.latitude(), scope.today()).celsius() - NIGHT);
+    double outdoors = forecast.orElseGet(() -> climate.here().coldNight(scope.today()));
     Double noted = place.surroundings().coldest();
     double indoors = Math.max(outdoors, noted == null ? place.warmth() - ROOM_NIGHT : noted);
     ColdPane pane = new ColdPane(indoors, outdoors, lit.drawn().main().glass());

@@ -18,6 +18,8 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.weather.ClimateService;
+import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.light.SpotLight;
 import org.mildlantern.core.light.Trust;
 import org.mildlantern.core.light.YearLight;
@@ -36,6 +38,7 @@ class LightBook {
   private final LightReadingRepository readings;
   private final PlaceService places;
   private final PlantService plants;
+  private final ClimateService climate;
   private final Scope scope;
   private final CollectionMemo memo;
 
@@ -50,8 +53,10 @@ class LightBook {
       LightReadingRepository readings,
       PlaceService places,
       PlantService plants,
+      ClimateService climate,
       Scope scope,
       CollectionMemo memo) {
+    this.climate = climate;
     this.lights = lights;
     this.windows = windows;
     this.spots = spots;
@@ -119,7 +124,7 @@ class LightBook {
   }
 
   private LitPlace at(PlaceView place, Drawn drawn, LitPlace.At at) {
-    return new LitPlace(place, drawn, at, scope.latitude(), scope.zone());
+    return new LitPlace(place, drawn, at, scope.latitude(), climate.here(), scope.zone());
   }
 
   /** What readings taught of the usual stand. */
@@ -174,6 +179,7 @@ class LightBook {
       SpotForm spot,
       List<LightReading.Read> readings,
       double latitude,
+      ClimateYear climate,
       ZoneId zone,
       int year) {}
 
@@ -185,6 +191,7 @@ class LightBook {
             spot,
             lit.readings().stream().map(LightReading::read).toList(),
             scope.latitude(),
+            climate.here(),
             scope.zone(),
             scope.today().getYear());
     YearLight known = lately.get(ground);

@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.light.FloorPlan;
 import org.mildlantern.core.light.Lamp;
 import org.mildlantern.core.light.LitSpot;
@@ -56,11 +57,13 @@ final class LitPlace {
   private final At at;
   private final boolean outdoors;
   private final double latitude;
+  private final ClimateYear climate;
   private final ZoneId zone;
   private final LitSpot inLeaf;
   private final LitSpot bare;
 
-  LitPlace(PlaceView place, Drawn drawn, At at, double latitude, ZoneId zone) {
+  LitPlace(PlaceView place, Drawn drawn, At at, double latitude, ClimateYear climate, ZoneId zone) {
+    this.climate = climate;
     this.drawn = drawn;
     this.at = at;
     this.outdoors = place.kind() == PlaceKind.OUTDOOR;
@@ -110,7 +113,7 @@ final class LitPlace {
 
   /** The light of the mean day of a season. */
   SpotLight on(LocalDate day, Trust trust) {
-    return spotOn(day).on(day, latitude, trust);
+    return spotOn(day).on(day, latitude, climate.clearness(day), trust);
   }
 
   /** What can be trusted after the readings, the first first. */

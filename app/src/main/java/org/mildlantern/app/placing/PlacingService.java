@@ -19,7 +19,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.air.Climate;
+import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.light.LightWish;
@@ -39,9 +39,6 @@ import org.springframework.transaction.annotation.Transactional;
 class PlacingService {
   private static final Words WORDS = Words.of(PlacingService.class);
 
-  /** A night is so much colder than the mean day outdoors, K. Rule of thumb. */
-  private static final double NIGHT = 6;
-
   /** A plant at rest keeps with this share of the light that it wishes in growth. Rule of thumb. */
   private static final double AT_REST = 0.25;
 
@@ -53,6 +50,7 @@ class PlacingService {
   private final PlantService plants;
   private final PlantNotes notes;
   private final Knowledge knowledge;
+  private final ClimateService climate;
   private final Scope scope;
 
   PlacingService(
@@ -61,7 +59,9 @@ class PlacingService {
       PlantService plants,
       PlantNotes notes,
       Knowledge knowledge,
+      ClimateService climate,
       Scope scope) {
+    this.climate = climate;
     this.lights = lights;
     this.rooms = rooms;
     this.plants = plants;
@@ -159,11 +159,7 @@ class PlacingService {
     if (place.kind() != PlaceKind.OUTDOOR) {
       return new Stand.Airs(around.coldest(), around.warmest(), place.humidity());
     }
-    double nights =
-        months.stream()
-            .mapToDouble(day -> Climate.of(scope.latitude(), day).celsius() - NIGHT)
-            .min()
-            .orElseThrow();
+    double nights = months.stream().mapToDouble(climate.here()::coldNight).min().orElseThrow();
     Double coldest = around.coldest() == null ? nights : Math.min(nights, around.coldest());
     return new Stand.Airs(coldest, around.warmest(), place.humidity());
   }

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 
 import com.sun.net.httpserver.HttpServer;
@@ -23,15 +27,18 @@ import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.air.Forecast;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockMultipartFile;
 
 class WeatherTest extends WebCase {
   @Autowired ForecastStore store;
   @Autowired ForecastReader reader;
   @Autowired ForecastService forecasts;
+  @Autowired ClimateService climate;
   @Autowired Clock clock;
   @Autowired JdbcClient jdbc;
 
@@ -182,5 +189,33 @@ class WeatherTest extends WebCase {
       service.stop(0);
     }
     new ForecastPoll(new WeatherAddress(""), store, reader, clock).poll();
+  }
+
+  @Test
+  void aWeatherFileTellsTheYearAndAFarOneIsAsked() throws Exception {
+    for (String[] sent :
+        new String[][] {
+          {"LOCATION,Far,-,X,x,0,-35,1,0,0", "month 1 has too few hours"}, {"hello", "LOCATION"}
+        }) {
+      web.perform(
+              multipart("/weather/climate")
+                  .file(new MockMultipartFile("file", "a.epw", "text/plain", sent[0].getBytes()))
+                  .with(user(keeper))
+                  .with(csrf()))
+          .andExpect(flash().attribute("problem", containsString(sent[1])));
+    }
+    post(keeper, "/weather/climate").andExpect(flash().attributeExists("problem"));
+    ClimateYear.Month month = new ClimateYear.Month(25, 21, 60, 0.7);
+    double before = keepers.as(keeper, () -> climate.here()).air(today).celsius();
+    jdbc.sql(
+            "insert into own_climate (collection_id, name, months)"
+                + " select ?, 'Elsewhere', jsonb_agg(jsonb_build_object('celsius', 25, 'low', 21,"
+                + " 'humidity', 60, 'clearness', 0.7)) from generate_series(1, 12)")
+        .param(keeper.collectionId())
+        .update();
+    assertThat(keepers.as(keeper, () -> climate.here()).months()).containsOnly(month);
+    get(keeper, "/weather").andExpect(content().string(containsString("Elsewhere")));
+    post(keeper, "/weather/climate/remove");
+    assertThat(keepers.as(keeper, () -> climate.here()).air(today).celsius()).isEqualTo(before);
   }
 }

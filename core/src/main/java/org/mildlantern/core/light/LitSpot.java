@@ -110,9 +110,18 @@ public final class LitSpot {
     return !seen.window().glass().scatters() && seen.window().isSeenThrough(seen.from(), sun);
   }
 
-  /** The light of the mean day of a season. */
+  /** The light of the mean day of a season, as clear as is usual at the latitude. */
   public SpotLight on(LocalDate day, double latitude, Trust trust) {
-    Daylight mean = Daylight.mean(latitude, day);
+    return on(day, latitude, Clearness.of(latitude, day), trust);
+  }
+
+  /**
+   * The light of the mean day of a season.
+   *
+   * @param clearness of such days, 0 to 1
+   */
+  public SpotLight on(LocalDate day, double latitude, double clearness, Trust trust) {
+    Daylight mean = Daylight.of(latitude, day, clearness);
     double sky = dli(mean) * trust.factor();
     double lamps = setting.lamps().stream().mapToDouble(Lamp::dli).sum();
     Daylight clear = Daylight.clear(latitude, day);

@@ -91,7 +91,7 @@ public record Sun(double latitude, double declination, double distance) {
   }
 
   /** What falls on a level square metre above the air in a day, MJ (Duffie & Beckman 2013). */
-  double aboveTheAir() {
+  public double aboveTheAir() {
     double lat = Math.toRadians(latitude);
     double dec = Math.toRadians(declination);
     double ws = sunset();
