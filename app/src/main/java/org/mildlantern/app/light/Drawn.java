@@ -11,8 +11,10 @@ import org.mildlantern.core.light.Setting;
  * A place as it was drawn: its main window, its room, and further windows.
  *
  * @param window what was said of its main window
+ * @param skyline what stands out above the rest outside
  */
-record Drawn(WindowForm window, RoomForm room, List<FurtherForm> further) {
+record Drawn(
+    WindowForm window, RoomForm room, List<FurtherForm> further, List<SkylineForm> skyline) {
   /** A usual window of a room, cm. Rules of thumb. */
   private static final double WIDTH = 140;
 
@@ -24,6 +26,7 @@ record Drawn(WindowForm window, RoomForm room, List<FurtherForm> further) {
 
   Drawn {
     further = List.copyOf(further);
+    skyline = List.copyOf(skyline);
   }
 
   FloorPlan plan() {
@@ -33,7 +36,13 @@ record Drawn(WindowForm window, RoomForm room, List<FurtherForm> further) {
   /** Its main window, a usual one where nothing was said of it. */
   Opening main() {
     return opening(
-        window.faces(), window.width(), window.height(), window.sill(), window.glass(), curtain());
+        window.faces(),
+        window.width(),
+        window.height(),
+        window.sill(),
+        window.glass(),
+        room.over(),
+        curtain());
   }
 
   /** Share of light that its curtain, or the cloth over it, lets through. */
@@ -46,14 +55,20 @@ record Drawn(WindowForm window, RoomForm room, List<FurtherForm> further) {
   }
 
   private static Opening opening(
-      double faces, Double width, Double height, Double sill, Glass glass, double curtain) {
+      double faces,
+      Double width,
+      Double height,
+      Double sill,
+      Glass glass,
+      Opening.Over over,
+      double curtain) {
     return new Opening(
         faces,
         metres(width, WIDTH),
         metres(height, HEIGHT),
         metres(sill, SILL),
         glass == null ? Glass.DOUBLE : glass,
-        Opening.Over.NONE,
+        over,
         curtain);
   }
 
@@ -91,6 +106,7 @@ record Drawn(WindowForm window, RoomForm room, List<FurtherForm> further) {
                   one.height(),
                   one.sill(),
                   one.glass(),
+                  Opening.Over.NONE,
                   share(one.passes()))));
     }
     return all;

@@ -33,6 +33,7 @@ class LightBook {
 
   private final PlaceLightRepository lights;
   private final PlaceWindowRepository windows;
+  private final PlaceSkylineRepository skylines;
   private final PlaceSpotRepository spots;
   private final StandingRepository standings;
   private final LightReadingRepository readings;
@@ -48,6 +49,7 @@ class LightBook {
   LightBook(
       PlaceLightRepository lights,
       PlaceWindowRepository windows,
+      PlaceSkylineRepository skylines,
       PlaceSpotRepository spots,
       StandingRepository standings,
       LightReadingRepository readings,
@@ -59,6 +61,7 @@ class LightBook {
     this.climate = climate;
     this.lights = lights;
     this.windows = windows;
+    this.skylines = skylines;
     this.spots = spots;
     this.standings = standings;
     this.readings = readings;
@@ -78,13 +81,18 @@ class LightBook {
             light ->
                 new Lit(
                     place,
-                    drawn(light, windows.of(place.id())),
+                    drawn(light, windows.of(place.id()), skylines.of(place.id())),
                     readings.of(place.id()),
                     spots.of(place.id())));
   }
 
-  private static Drawn drawn(PlaceLight light, List<PlaceWindow> further) {
-    return new Drawn(light.form(), light.room(), further.stream().map(PlaceWindow::form).toList());
+  private static Drawn drawn(
+      PlaceLight light, List<PlaceWindow> further, List<PlaceSkyline> skyline) {
+    return new Drawn(
+        light.form(),
+        light.room(),
+        further.stream().map(PlaceWindow::form).toList(),
+        skyline.stream().map(PlaceSkyline::form).toList());
   }
 
   /** All places of which the light is known. */
@@ -97,6 +105,8 @@ class LightBook {
         places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
     Map<Long, List<PlaceWindow>> further =
         windows.all().stream().collect(Collectors.groupingBy(PlaceWindow::placeId));
+    Map<Long, List<PlaceSkyline>> skyline =
+        skylines.all().stream().collect(Collectors.groupingBy(PlaceSkyline::placeId));
     Map<Long, List<PlaceSpot>> stands =
         spots.all().stream().collect(Collectors.groupingBy(PlaceSpot::placeId));
     Map<Long, List<LightReading>> read =
@@ -107,7 +117,8 @@ class LightBook {
       all.add(
           new Lit(
               byId.get(id),
-              drawn(light, further.getOrDefault(id, List.of())),
+              drawn(
+                  light, further.getOrDefault(id, List.of()), skyline.getOrDefault(id, List.of())),
               read.getOrDefault(id, List.of()),
               stands.getOrDefault(id, List.of())));
     }

@@ -44,3 +44,11 @@ interface StandingRepository extends CollectionRepository<Standing> {
   @Query("select s from Standing s")
   List<Standing> all();
 }
+
+interface PlaceSkylineRepository extends CollectionRepository<PlaceSkyline> {
+  @Query("select s from PlaceSkyline s where s.placeId = :place order by s.begins, s.id")
+  List<PlaceSkyline> of(Long place);
+
+  @Query("select s from PlaceSkyline s order by s.begins, s.id")
+  List<PlaceSkyline> all();
+}

@@ -70,12 +70,16 @@ final class LitPlace {
     this.latitude = latitude;
     this.zone = zone;
     this.inLeaf = new LitSpot(setting(skyline(false)));
-    this.bare =
-        drawn.window().outside() == Outside.TREES ? new LitSpot(setting(skyline(true))) : inLeaf;
+    this.bare = hasTrees() ? new LitSpot(setting(skyline(true))) : inLeaf;
   }
 
   static List<Lamp> lamps(Double ppf, Double distance, Double hours) {
     return ppf == null ? List.of() : List.of(new Lamp(ppf, BEAM, distance / 100, hours));
+  }
+
+  private boolean hasTrees() {
+    return drawn.window().outside() == Outside.TREES
+        || drawn.skyline().stream().anyMatch(part -> Boolean.TRUE.equals(part.tree()));
   }
 
   boolean outdoors() {
@@ -93,12 +97,10 @@ final class LitPlace {
 
   Skyline skyline(boolean leafless) {
     Outside outside = drawn.window().outside();
-    if (outdoors) {
-      return outside.around(leafless);
-    }
-    return drawn.further().isEmpty()
-        ? outside.before(drawn.window().faces(), leafless)
-        : outside.around(leafless);
+    boolean allRound = outdoors || !drawn.further().isEmpty();
+    Skyline rest =
+        allRound ? outside.around(leafless) : outside.before(drawn.window().faces(), leafless);
+    return rest.with(drawn.skyline().stream().map(part -> part.part(leafless)).toList());
   }
 
   private Setting setting(Skyline skyline) {

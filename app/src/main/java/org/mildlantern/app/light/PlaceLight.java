@@ -43,6 +43,8 @@ class PlaceLight {
   private Double roomDepth;
   private Double along;
   private Integer holds;
+  private Double overOut;
+  private Double overAbove;
 
   protected PlaceLight() {}
 
@@ -74,10 +76,12 @@ class PlaceLight {
     this.roomDepth = form.depth();
     this.along = form.along();
     this.holds = form.holds();
+    this.overOut = form.overOut();
+    this.overAbove = form.overAbove();
   }
 
   RoomForm room() {
-    return new RoomForm(roomWidth, roomDepth, along, holds);
+    return new RoomForm(roomWidth, roomDepth, along, holds, overOut, overAbove);
   }
 
   WindowForm form() {

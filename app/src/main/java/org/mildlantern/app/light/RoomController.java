@@ -58,6 +58,9 @@ class RoomController {
     if (!model.containsAttribute("furtherForm")) {
       model.addAttribute("furtherForm", FurtherForm.EMPTY);
     }
+    if (!model.containsAttribute("skylineForm")) {
+      model.addAttribute("skylineForm", SkylineForm.EMPTY);
+    }
     if (!model.containsAttribute("spotForm")) {
       model.addAttribute("spotForm", SpotForm.EMPTY);
     }
@@ -118,6 +121,22 @@ class RoomController {
   @PostMapping("/place-windows/{id}/remove")
   String takeWindow(@PathVariable Long id, RedirectAttributes flash) {
     return toRoom(said(flash, rooms.takeWindow(id)));
+  }
+
+  @PostMapping("/places/{id}/skyline")
+  String skyline(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("skylineForm") SkylineForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    return keep(id, null, errors, "begins", () -> rooms.add(id, form), model, response, flash);
+  }
+
+  @PostMapping("/skyline-parts/{id}/remove")
+  String takeSkyline(@PathVariable Long id, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.takeSkyline(id)));
   }
 
   @PostMapping("/places/{id}/spots")

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import org.mildlantern.app.units.InUnits;
+import org.mildlantern.core.light.Opening;
 import org.mildlantern.core.words.Units;
 
 /**
@@ -14,6 +15,8 @@ import org.mildlantern.core.words.Units;
  * @param depth from that wall to the one across
  * @param along from that wall’s left end to the main window’s middle, null for half way
  * @param holds plants that find room on the usual stand, or null
+ * @param overOut how far a balcony or roof stands out over the main window, or null for none
+ * @param overAbove how far that is above the window's upper edge, null for right above it
  */
 record RoomForm(
     @InUnits(Units.Measure.WIDTH)
@@ -30,8 +33,16 @@ record RoomForm(
         Double along,
     @Min(value = 0, message = "Between 0 and 1000.")
         @Max(value = 1000, message = "Between 0 and 1000.")
-        Integer holds) {
-  static final RoomForm EMPTY = new RoomForm(null, null, null, null);
+        Integer holds,
+    @InUnits(Units.Measure.WIDTH)
+        @DecimalMin(value = "0", message = "Between 0 and 1000 cm.")
+        @DecimalMax(value = "1000", message = "Between 0 and 1000 cm.")
+        Double overOut,
+    @InUnits(Units.Measure.WIDTH)
+        @DecimalMin(value = "0", message = "Between 0 and 1000 cm.")
+        @DecimalMax(value = "1000", message = "Between 0 and 1000 cm.")
+        Double overAbove) {
+  static final RoomForm EMPTY = new RoomForm(null, null, null, null, null, null);
 
   /** A usual room, cm. Rule of thumb. */
   private static final double WIDTH = 400;
@@ -49,5 +60,11 @@ record RoomForm(
   /** To the middle of the main window, cm. */
   double windowAlong() {
     return along == null ? wide() / 2 : along;
+  }
+
+  Opening.Over over() {
+    return overOut == null || overOut == 0
+        ? Opening.Over.NONE
+        : new Opening.Over(overOut / 100, overAbove == null ? 0 : overAbove / 100);
   }
 }

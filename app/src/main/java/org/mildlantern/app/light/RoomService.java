@@ -27,10 +27,12 @@ public class RoomService {
 
   private static final int MOST_WINDOWS = 8;
   private static final int MOST_SPOTS = 30;
+  private static final int MOST_PARTS = 30;
 
   private final LightBook book;
   private final PlaceLightRepository lights;
   private final PlaceWindowRepository windows;
+  private final PlaceSkylineRepository skylines;
   private final PlaceSpotRepository spots;
   private final StandingRepository standings;
   private final PlaceService places;
@@ -41,6 +43,7 @@ public class RoomService {
       LightBook book,
       PlaceLightRepository lights,
       PlaceWindowRepository windows,
+      PlaceSkylineRepository skylines,
       PlaceSpotRepository spots,
       StandingRepository standings,
       PlaceService places,
@@ -49,6 +52,7 @@ public class RoomService {
     this.book = book;
     this.lights = lights;
     this.windows = windows;
+    this.skylines = skylines;
     this.spots = spots;
     this.standings = standings;
     this.places = places;
@@ -104,6 +108,9 @@ public class RoomService {
         windows.of(lit.place().id()).stream()
             .map(w -> new RoomView.Further(w.id(), w.form()))
             .toList(),
+        skylines.of(lit.place().id()).stream()
+            .map(s -> new RoomView.Rises(s.id(), s.form()))
+            .toList(),
         stands,
         here.stream().map(p -> new RoomView.Placed(p, standing.get(p.id()))).toList(),
         usual.outdoors() ? null : RoomPicture.of(lit.drawn(), drawn, scope.latitude(), today));
@@ -128,7 +135,9 @@ public class RoomService {
     Optional<LightBook.Lit> lit = places.find(placeId).flatMap(book::of);
     lit.ifPresent(
         known -> {
-          Drawn drawn = new Drawn(known.drawn().window(), form, known.drawn().further());
+          Drawn drawn =
+              new Drawn(
+                  known.drawn().window(), form, known.drawn().further(), known.drawn().skyline());
           fits(drawn);
           for (PlaceSpot spot : known.spots()) {
             if (!holds(known.place(), drawn, spot.form())) {
@@ -172,7 +181,7 @@ public class RoomService {
             throw new IllegalArgumentException(WORDS.say("windows-enough", MOST_WINDOWS));
           }
           all.add(form);
-          fits(new Drawn(known.drawn().window(), known.drawn().room(), all));
+          fits(new Drawn(known.drawn().window(), known.drawn().room(), all, List.of()));
           windows.save(new PlaceWindow(placeId, form));
         });
     return lit.isPresent();
@@ -183,6 +192,30 @@ public class RoomService {
     Optional<PlaceWindow> window = windows.byId(id);
     window.ifPresent(windows::delete);
     return window.map(PlaceWindow::placeId);
+  }
+
+  /**
+   * Adds something that stands out of the skyline.
+   *
+   * @throws IllegalArgumentException when there are too many
+   */
+  boolean add(Long placeId, SkylineForm form) {
+    Optional<LightBook.Lit> lit = places.find(placeId).flatMap(book::of);
+    lit.ifPresent(
+        known -> {
+          if (known.drawn().skyline().size() >= MOST_PARTS) {
+            throw new IllegalArgumentException(WORDS.say("skyline-enough", MOST_PARTS));
+          }
+          skylines.save(new PlaceSkyline(placeId, form));
+        });
+    return lit.isPresent();
+  }
+
+  /** Takes it out; the place before which it stood. */
+  Optional<Long> takeSkyline(Long id) {
+    Optional<PlaceSkyline> part = skylines.byId(id);
+    part.ifPresent(skylines::delete);
+    return part.map(PlaceSkyline::placeId);
   }
 
   Optional<SpotForm> spot(Long placeId, Long id) {

@@ -14,9 +14,13 @@ record RoomView(
     PlaceView place,
     RoomForm room,
     List<Further> windows,
+    List<Rises> skyline,
     List<Stand> stands,
     List<Placed> plants,
     RoomPicture picture) {
+
+  /** What stands out of the skyline. */
+  record Rises(Long id, SkylineForm form) {}
 
   /** A further window. */
   record Further(Long id, FurtherForm form) {}

@@ -114,6 +114,8 @@ class CrossingTest extends EveryRoute {
           post("/places/{id}/room", Of.PLACE, "width", "300", "depth", "400"),
           post("/places/{id}/windows", Of.PLACE, ROOM_WINDOW),
           post("/place-windows/{id}/remove", Of.WINDOW),
+          post("/places/{id}/skyline", Of.PLACE, "begins", "9", "ends", "40", "up", "20"),
+          post("/skyline-parts/{id}/remove", Of.SKYLINE),
           post("/places/{id}/spots", Of.PLACE, "name", "rack", "across", "90", "back", "90"),
           post("/spots/{id}/at", Of.SPOT, "across", "90", "back", "90"),
           post("/spots/{id}/remove", Of.SPOT),

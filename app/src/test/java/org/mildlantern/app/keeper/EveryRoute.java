@@ -45,6 +45,7 @@ abstract class EveryRoute extends WebCase {
     LIGHT_READING("light_reading"),
     WINDOW("place_window"),
     SPOT("place_spot"),
+    SKYLINE("place_skyline"),
     DEVICE("device"),
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
@@ -96,6 +97,8 @@ abstract class EveryRoute extends WebCase {
         "time",
         "10:30");
     post(keeper, "/places/" + place.id() + "/windows", ROOM_WINDOW);
+    String skyline = "/places/" + place.id() + "/skyline";
+    post(keeper, skyline, "begins", "150", "ends", "180", "up", "25");
     String spots = "/places/" + place.id() + "/spots";
     post(keeper, spots, "name", "shelf", "across", "200", "back", "100");
     jdbc.sql(

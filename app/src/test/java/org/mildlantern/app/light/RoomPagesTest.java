@@ -178,4 +178,26 @@ class RoomPagesTest extends WebCase {
         .isCloseTo(0.4 * view.stands().get(0).now().dli(), within(0.01));
     get(keeper, its + "/room").andExpect(content().string(not(containsString("From above"))));
   }
+
+  @Test
+  void aHouseATreeAndABalconyKeepTheSunOff() throws Exception {
+    double open = view().stands().get(0).now().dli();
+    String skyline = "/places/" + bay.id() + "/skyline";
+    post(keeper, skyline, "begins", "90", "ends", "270", "up", "30", "tree", "true")
+        .andExpect(redirectedUrl(room));
+    double tree = view().stands().get(0).now().dli();
+    assertThat(tree).isLessThan(open);
+    post(keeper, skyline, "begins", "90", "ends", "270", "up", "30").andExpect(redirectedUrl(room));
+    double house = view().stands().get(0).now().dli();
+    assertThat(house).isLessThan(tree);
+    get(keeper, room).andExpect(content().string(containsString("30° high, a tree")));
+    post(keeper, room, "overOut", "200", "overAbove", "0").andExpect(redirectedUrl(room));
+    assertThat(view().stands().get(0).now().dli()).isLessThan(house);
+    post(keeper, skyline, "begins", "-9", "ends", "400", "up", "95")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Between 0 and 90°.")));
+    Long first = view().skyline().get(0).id();
+    post(keeper, "/skyline-parts/" + first + "/remove").andExpect(redirectedUrl(room));
+    assertThat(view().skyline()).hasSize(1);
+  }
 }

@@ -48,6 +48,11 @@ public enum Outside {
   }
 
   private double passes(boolean bare) {
-    return this != TREES ? 0 : bare ? BARE : IN_LEAF;
+    return this != TREES ? 0 : throughATree(bare);
+  }
+
+  /** Share of light that goes through a tree, without leaves and with them. */
+  public static double throughATree(boolean bare) {
+    return bare ? BARE : IN_LEAF;
   }
 }

@@ -1,6 +1,7 @@
 package org.mildlantern.core.light;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** What stands outside, as heights by direction. */
 public record Skyline(List<Part> parts) {
@@ -35,6 +36,11 @@ public record Skyline(List<Part> parts) {
       }
     }
     return passes;
+  }
+
+  /** The same with more that stands out above it. */
+  public Skyline with(List<Part> more) {
+    return new Skyline(Stream.concat(parts.stream(), more.stream()).toList());
   }
 
   /** How high it rises in a direction. */
