@@ -7,3 +7,5 @@ create table logger_file (
   body text not null,
   opened timestamp with time zone not null
 );
+create constraint trigger pulse after insert or update or delete on logger_file
+  deferrable initially deferred for each row execute function touch_collection();

@@ -13,6 +13,19 @@ enum Shortcut {
       "Bring in a list", "/plants/imports/new", "import", "csv", "spreadsheet", "paste", "table"),
   ADD("Add a plant", "/plants/new", "new plant", "enter a plant"),
   LIST("All plants", "/plants", "labels", "print a list", "move many", "log many", "archive"),
+  STANDING(
+      "Who should stand where", "/places/standing", "more light", "better place", "assign", "swap"),
+  WEATHER(
+      "The days ahead",
+      "/weather",
+      "forecast",
+      "frost warning",
+      "weather",
+      "cold night",
+      "heat wave",
+      "epw"),
+  CARRIAGE("Carrying a plant home", "/carriage", "transport", "carry", "wrap", "bring home"),
+  DEVICES("Devices", "/devices", "sensor", "thermometer", "hygrometer", "logger", "light meter"),
   MIXING("Mixing", "/mixing", "sprayer", "jug", "dose", "bottle", "dilute", "cabinet"),
   PASSWORD("Your account", "/settings#account", "password", "delete account", "sign out"),
   WHERE("Where you are", "/settings", "time zone", "latitude", "town", "hemisphere");

@@ -1,6 +1,9 @@
 package org.mildlantern.app.records;
 
+import java.util.Optional;
 import java.util.Set;
+import org.mildlantern.app.light.LightService;
+import org.mildlantern.app.light.LightYears;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.journal.Moved;
@@ -15,9 +18,11 @@ class OfLight implements RecordSource {
   private static final int MOVE_DAYS = 21;
 
   private final PlaceService places;
+  private final LightService lights;
 
-  OfLight(PlaceService places) {
+  OfLight(PlaceService places, LightService lights) {
     this.places = places;
+    this.lights = lights;
   }
 
   @Override
@@ -27,8 +32,13 @@ class OfLight implements RecordSource {
 
   @Override
   public void read(Asked asked, Records records) {
-    LightClass now = asked.plant().place().surroundings().light();
-    if (now == null) {
+    LightYears years = lights.years();
+    Optional<LightClass> now =
+        years
+            .ofStand(asked.plant())
+            .map(year -> LightClass.ofMean(year.mean()))
+            .or(() -> of(asked.plant().place(), years));
+    if (now.isEmpty()) {
       return;
     }
     asked
@@ -39,11 +49,21 @@ class OfLight implements RecordSource {
                 move.as(Moved.class)
                     .map(Moved::from)
                     .flatMap(places::find)
-                    .map(PlaceView::surroundings)
-                    .map(PlaceView.Surroundings::light)
+                    .flatMap(from -> of(from, years))
                     .ifPresent(
                         before ->
                             records.number(
-                                "light-rise", (double) now.above(before), asked.source(move))));
+                                "light-rise",
+                                (double) now.get().above(before),
+                                asked.source(move))));
+  }
+
+  /** As it was noted, else by what is known of the place’s window. */
+  private static Optional<LightClass> of(PlaceView place, LightYears years) {
+    return Optional.ofNullable(place.surroundings().light())
+        .or(
+            () ->
+                Optional.ofNullable(years.places().get(place.id()))
+                    .map(year -> LightClass.ofMean(year.mean())));
   }
 }

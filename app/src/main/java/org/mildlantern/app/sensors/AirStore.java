@@ -60,6 +60,37 @@ class AirStore {
     this.jdbc = jdbc;
   }
 
+  /** The id of a device by its key, which is new when it sends for the first time. */
+  long device(long collection, String key, String name) {
+    jdbc.sql(
+            "insert into device (collection_id, key, name) values (:c, :key, :name)"
+                + " on conflict (collection_id, key) do nothing")
+        .param("c", collection)
+        .param("key", key)
+        .param("name", name)
+        .update();
+    return jdbc.sql("select id from device where collection_id = :c and key = :key")
+        .param("c", collection)
+        .param("key", key)
+        .query(Long.class)
+        .single();
+  }
+
+  /** How many days single readings of a collection are kept. */
+  int keepDays(long collection) {
+    return jdbc.sql("select keep_days from collection where id = :c")
+        .param("c", collection)
+        .query(Integer.class)
+        .single();
+  }
+
+  void keep(long collection, int days) {
+    jdbc.sql("update collection set keep_days = :days where id = :c")
+        .param("days", days)
+        .param("c", collection)
+        .update();
+  }
+
   /** A reading. */
   record Reading(Gauge gauge, Instant at, double value) {}
 

@@ -21,11 +21,6 @@ class Device {
 
   protected Device() {}
 
-  Device(String key) {
-    this.key = key;
-    this.name = key.length() <= 60 ? key : key.substring(0, 60);
-  }
-
   Long id() {
     return id;
   }

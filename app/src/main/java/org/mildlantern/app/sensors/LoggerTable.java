@@ -2,6 +2,7 @@ package org.mildlantern.app.sensors;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.text.ParsePosition;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -9,10 +10,12 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.ResolverStyle;
+import java.time.temporal.TemporalAccessor;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
@@ -31,6 +34,9 @@ record LoggerTable(List<String> head, List<List<String>> lines) {
   private static final Words WORDS = Words.of(LoggerTable.class);
   private static final int MOST_LINES = 200_000;
   private static final int MOST_COLUMNS = 40;
+  private static final Map<Order, List<DateTimeFormatter>> FORMATS =
+      Map.of(
+          Order.DAY_FIRST, formats(Order.DAY_FIRST), Order.MONTH_FIRST, formats(Order.MONTH_FIRST));
 
   /** What a column holds. */
   enum Column {
@@ -251,23 +257,37 @@ record LoggerTable(List<String> head, List<List<String>> lines) {
   }
 
   private static LocalDateTime local(String cell, Order order) {
+    String written = cell.replace('T', ' ').strip().toUpperCase(Locale.ROOT);
+    for (DateTimeFormatter format : FORMATS.get(order)) {
+      ParsePosition position = new ParsePosition(0);
+      TemporalAccessor parsed = format.parseUnresolved(written, position);
+      if (parsed != null && position.getIndex() == written.length()) {
+        return resolved(written, format, cell);
+      }
+    }
+    throw new IllegalArgumentException(WORDS.say("time", cell));
+  }
+
+  private static LocalDateTime resolved(String written, DateTimeFormatter format, String cell) {
+    try {
+      return LocalDateTime.parse(written, format);
+    } catch (DateTimeException e) {
+      throw new IllegalArgumentException(WORDS.say("time", cell), e);
+    }
+  }
+
+  private static List<DateTimeFormatter> formats(Order order) {
     String slashes = order == Order.DAY_FIRST ? "d/M/uuuu" : "M/d/uuuu";
-    for (String pattern :
-        List.of(
+    return Stream.of(
             "uuuu-M-d H:mm[:ss][.SSS]",
             "uuuu/M/d H:mm[:ss]",
             "d.M.uuuu H:mm[:ss]",
             slashes + " H:mm[:ss]",
-            slashes + " h:mm[:ss] a")) {
-      try {
-        return LocalDateTime.parse(
-            cell.replace('T', ' ').strip().toUpperCase(Locale.ROOT),
-            DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH)
-                .withResolverStyle(ResolverStyle.STRICT));
-      } catch (DateTimeException e) {
-        continue;
-      }
-    }
-    throw new IllegalArgumentException(WORDS.say("time", cell));
+            slashes + " h:mm[:ss] a")
+        .map(
+            pattern ->
+                DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH)
+                    .withResolverStyle(ResolverStyle.STRICT))
+        .toList();
   }
 }

@@ -42,7 +42,20 @@ class SensorController {
   String devices(Model model) {
     model.addAttribute("devices", sensors.devices());
     model.addAttribute("places", places.all());
+    model.addAttribute("keepDays", sensors.keepDays());
     return "sensors/devices";
+  }
+
+  @PostMapping("/devices/keep")
+  String keep(@RequestParam(defaultValue = "") String days, RedirectAttributes flash) {
+    try {
+      sensors.keep(days.strip().matches("\\d{1,5}") ? Integer.valueOf(days.strip()) : null);
+      flash.addFlashAttribute("said", WORDS.say("kept-days", Integer.parseInt(days.strip())));
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("keepProblem", e.getMessage());
+      flash.addFlashAttribute("typedDays", days);
+    }
+    return "redirect:/devices";
   }
 
   @PostMapping("/devices/{id}/place")

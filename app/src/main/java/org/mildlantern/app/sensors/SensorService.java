@@ -34,6 +34,9 @@ public class SensorService {
 
   private static final Duration OLDEST = Duration.ofDays(1500);
   private static final int LONGEST_KEY = 80;
+  private static final int LONGEST_NAME = 60;
+  private static final int FEWEST_DAYS = 7;
+  private static final int MOST_DAYS = 4000;
   private static final int MOST_DEVICES = 200;
 
   /** Days of which the mean counts, and those of which the extremes do. */
@@ -104,22 +107,22 @@ public class SensorService {
     }
     int stored = 0;
     if (!good.isEmpty()) {
-      stored = store.take(device(key).id(), good, scope.zone());
+      stored = store.take(device(key), good, scope.zone());
       store.touch(scope.keeper().collectionId());
     }
     return new Taken(stored, good.size() - stored, refused);
   }
 
-  private Device device(String key) {
-    return devices
-        .byKey(key)
-        .orElseGet(
-            () -> {
-              if (devices.all().size() >= MOST_DEVICES) {
-                throw new IllegalArgumentException("device: " + MOST_DEVICES + " are enough");
-              }
-              return devices.saveAndFlush(new Device(key));
-            });
+  private long device(String key) {
+    Optional<Device> known = devices.byKey(key);
+    if (known.isPresent()) {
+      return known.get().id();
+    }
+    if (devices.all().size() >= MOST_DEVICES) {
+      throw new IllegalArgumentException("device: " + MOST_DEVICES + " are enough");
+    }
+    String name = key.length() <= LONGEST_NAME ? key : key.substring(0, LONGEST_NAME);
+    return store.device(scope.keeper().collectionId(), key, name);
   }
 
   private static String fault(Sent sent, Instant now) {
@@ -318,6 +321,24 @@ public class SensorService {
           devices.save(one);
         });
     return device.isPresent();
+  }
+
+  /** For how many days single readings are kept; their sums by hour and day stay. */
+  @Transactional(readOnly = true)
+  int keepDays() {
+    return store.keepDays(scope.keeper().collectionId());
+  }
+
+  /**
+   * Keeps single readings for so many days.
+   *
+   * @throws IllegalArgumentException outside of 7 to 4000
+   */
+  void keep(Integer days) {
+    if (days == null || days < FEWEST_DAYS || days > MOST_DAYS) {
+      throw new IllegalArgumentException(WORDS.say("keep", FEWEST_DAYS, MOST_DAYS));
+    }
+    store.keep(scope.keeper().collectionId(), days);
   }
 
   /** Takes a device out with all that it read. */

@@ -2,6 +2,7 @@ package org.mildlantern.app.weather;
 
 import jakarta.validation.Valid;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.core.air.Carriage;
@@ -54,7 +55,7 @@ class CarriageController {
 
   private void answer(CarriageForm form, BindingResult errors, Model model) {
     String name = form.kind() == null ? "" : form.kind().strip();
-    Optional<Taxon> taxon = name.isEmpty() ? Optional.empty() : knowledge.taxonNamed(name);
+    Optional<Taxon> taxon = tenderest(name);
     if (!name.isEmpty() && taxon.isEmpty()) {
       List<String> like = knowledge.namesLike(name);
       errors.rejectValue(
@@ -70,6 +71,16 @@ class CarriageController {
         Arrays.stream(Carriage.Wrap.values())
             .map(wrap -> new Row(wrap.label(), minutes(way.minutes(wrap, bears))))
             .toList());
+  }
+
+  /** The kind of a name; of several that are called so, the one that bears least. */
+  private Optional<Taxon> tenderest(String name) {
+    if (!knowledge.isAmbiguous(name)) {
+      return name.isEmpty() ? Optional.empty() : knowledge.taxonNamed(name);
+    }
+    return knowledge.namesLike(name).stream()
+        .flatMap(like -> knowledge.taxonNamed(like).stream())
+        .max(Comparator.comparingDouble(ColdBorne::onTheWay));
   }
 
   private static String minutes(double minutes) {

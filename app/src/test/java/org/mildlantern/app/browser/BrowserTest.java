@@ -241,6 +241,13 @@ class BrowserTest extends BrowserCase {
             "/places/2/light",
             "/places/4/light",
             "/places/2/air",
+            "/places/2/room",
+            "/places/4/room",
+            "/places/standing",
+            "/places/2/readings",
+            "/devices",
+            "/weather",
+            "/carriage?kind=&outside=-8",
             "/plants/labels?plant=1,2",
             "/nowhere",
             "/know/taxa/phalaenopsis")) {

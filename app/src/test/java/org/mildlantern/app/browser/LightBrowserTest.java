@@ -3,6 +3,7 @@ package org.mildlantern.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -60,5 +61,48 @@ class LightBrowserTest extends BrowserCase {
     assertThat(page.locator(".gains tr")).hasCount(6);
     assertThat(page.locator("main")).containsText("a tray of wet stones");
     expectNothingForAxe("air at " + width);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1280, 390})
+  void aStandIsAddedAndDraggedAndMovedByKeys(int width) {
+    open(width, 844);
+    register("Room");
+    addSill();
+    link("Its light").click();
+    pill("south");
+    pill("on the sill");
+    pill("open sky");
+    button("Work out its light").click();
+    link("Draw the room").click();
+    page.fill("#name", "shelf");
+    page.fill("#across", "150 cm");
+    page.fill("#back", "200 cm");
+    button("Add the stand").click();
+    Locator shelf = page.locator(".room [data-spot]");
+    assertThat(shelf).hasCount(1);
+    expectNothingForAxe("a room at " + width);
+    String dim = light();
+    for (int i = 0; i < 15; i++) {
+      shelf.press("ArrowUp");
+    }
+    shelf.press("Enter");
+    assertThat(page.locator("main")).containsText("the light is worked out anew");
+    assertThat(page.locator(".stands > li").nth(1)).not().containsText(dim);
+    String bright = light();
+
+    shelf.scrollIntoViewIfNeeded();
+    BoundingBox from = page.locator(".room [data-spot]").boundingBox();
+    page.mouse().move(from.x + from.width / 2, from.y + 10);
+    page.mouse().down();
+    page.mouse().move(from.x + from.width / 2 + 4, from.y + 90);
+    page.mouse().up();
+    assertThat(page.locator(".stands > li").nth(1)).not().containsText(bright);
+  }
+
+  /** What is said of the light of the stand that was added. */
+  private String light() {
+    String words = page.locator(".stands > li").nth(1).innerText();
+    return words.substring(words.indexOf("shelf") + 5, words.indexOf("mol")).strip();
   }
 }

@@ -279,5 +279,7 @@ class LightPagesTest extends WebCase {
                     allOf(
                         containsString("shade it for a while"),
                         containsString("% of that of Sill"))));
+    get(keeper, "/plants/" + plant.id() + "/diagnose")
+        .andExpect(content().string(containsString("Steps of light that the last move added")));
   }
 }

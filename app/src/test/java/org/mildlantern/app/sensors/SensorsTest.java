@@ -220,6 +220,10 @@ class SensorsTest extends WebCase {
   void singleReadingsThinOutAndTheirSumsStay() throws Exception {
     take("bay-1", celsius(hour.minus(Duration.ofDays(500)), 10), celsius(hour, 20));
     atBay("1 Jan 2025");
+    post(keeper, "/devices/keep", "days", "3").andExpect(flash().attributeExists("keepProblem"));
+    post(keeper, "/devices/keep", "days", "many").andExpect(flash().attributeExists("keepProblem"));
+    post(keeper, "/devices/keep", "days", "300").andExpect(flash().attributeExists("said"));
+    get(keeper, "/devices").andExpect(content().string(containsString("value=\"300\"")));
     store.thin(clock.instant());
     assertThat(
             jdbc.sql("select count(*) from air_reading where device_id = ?")

@@ -23,17 +23,20 @@ class CarriagePageTest extends WebCase {
                         containsString("How long?"),
                         not(containsString("So long")),
                         not(containsString("How cold is it outside?")))));
-    get(keeper, "/carriage?kind=moth+orchid&outside=-8")
+    get(keeper, "/carriage?kind=moth orchid&outside=-8")
         .andExpect(
             content()
                 .string(
                     allOf(
                         containsString("Phalaenopsis"),
-                        containsString("2 minutes"),
+                        containsString("a minute"),
+                        containsString("4 minutes"),
                         containsString("its leaves bear 8 °C"))));
     get(keeper, "/carriage?kind=juniper&outside=-5")
         .andExpect(content().string(containsString("as long as you like")));
-    get(keeper, "/carriage?kind=&outside=18+F")
+    get(keeper, "/carriage?kind=money plant&outside=-5")
+        .andExpect(content().string(containsString("its leaves bear")));
+    get(keeper, "/carriage?kind=&outside=18 F")
         .andExpect(content().string(containsString("A tender plant")));
   }
 

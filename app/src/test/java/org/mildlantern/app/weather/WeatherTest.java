@@ -218,4 +218,20 @@ class WeatherTest extends WebCase {
     post(keeper, "/weather/climate/remove");
     assertThat(keepers.as(keeper, () -> climate.here()).air(today).celsius()).isEqualTo(before);
   }
+
+  @Test
+  void whatGoesOutOrComesInGetsUsedToItsNightsByDays() throws Exception {
+    PlaceView room = keepers.place(keeper, "Room", PlaceKind.INDOOR);
+    PlantView out = keepers.plant(keeper, room, "Juniperus chinensis");
+    PlantView in = keepers.plant(keeper, yard, "Juniperus chinensis");
+    keepers.note(keeper, out.id(), "moved to Yard");
+    keepers.note(keeper, in.id(), "moved to Room");
+    get(keeper, "/today")
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("bring it in for the nights until"),
+                        containsString("keep it in the coolest spot until"))));
+  }
 }

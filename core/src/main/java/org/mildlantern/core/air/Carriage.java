@@ -5,7 +5,7 @@ package org.mildlantern.core.air;
  * (Newton’s law of cooling).
  *
  * <p>Example: at −8 °C a bare leaf that was at 20 °C is at 8 °C within two minutes, in paper after
- * four, in a box with paper after twenty.
+ * five, in a box with paper after twenty.
  *
  * @param start warmth of the leaves at the door, °C
  * @param outdoors °C

@@ -62,9 +62,14 @@ public record ClimateYear(List<Month> months) {
     return new Air(between(day, Month::celsius), between(day, Month::humidity));
   }
 
+  /** The mean night of the season, °C. */
+  public double night(LocalDate day) {
+    return between(day, Month::low);
+  }
+
   /** A cold night of the season, °C. */
   public double coldNight(LocalDate day) {
-    return between(day, Month::low) - COLD_NIGHT;
+    return night(day) - COLD_NIGHT;
   }
 
   public double clearness(LocalDate day) {
