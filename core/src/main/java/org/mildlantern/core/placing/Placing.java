@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jgrapht.alg.flow.mincost.CapacityScalingMinimumCostFlow;
@@ -24,6 +25,9 @@ public final class Placing {
   private static final double MOVE = 0.6;
 
   private static final double MOVE_IN_FLOWER = 1.8;
+
+  /** Ways from plants to stands that are weighed at most; those that stand worst go first. */
+  private static final int MOST_WAYS = 40_000;
 
   private Placing() {}
 
@@ -56,9 +60,29 @@ public final class Placing {
         room.merge(guest.at(), -1, Integer::sum);
       }
     }
+    List<Guest> worst = worst(free, stands, byId);
+    free.removeAll(Set.copyOf(worst));
+    free.forEach(
+        stays -> {
+          room.merge(stays.at(), -1, Integer::sum);
+          here.merge(stays.at(), -1, Integer::sum);
+        });
     // Who stands there now finds room, however full it is.
     here.forEach((id, now) -> room.merge(id, now, Math::max));
-    return free.isEmpty() ? List.of() : moves(free, stands, byId, room);
+    return worst.isEmpty() ? List.of() : moves(worst, stands, byId, room);
+  }
+
+  /** Those that stand worst, as many as can be weighed at once. */
+  private static List<Guest> worst(List<Guest> free, List<Stand> stands, Map<Long, Stand> byId) {
+    int most = Math.max(1, MOST_WAYS / Math.max(1, stands.size()));
+    if (free.size() <= most) {
+      return List.copyOf(free);
+    }
+    return free.stream()
+        .sorted(
+            Comparator.comparingDouble(guest -> -Misfit.of(guest, byId.get(guest.at())).points()))
+        .limit(most)
+        .toList();
   }
 
   private static boolean mayMove(Guest guest, Stand at) {

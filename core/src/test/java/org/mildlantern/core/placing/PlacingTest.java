@@ -84,6 +84,19 @@ class PlacingTest {
   }
 
   @Test
+  void ofVeryManyThoseThatStandWorstAreWeighed() {
+    List<Stand> stands =
+        IntStream.range(0, 200).mapToObj(i -> stand(i, 60, i < 100 ? 2 : 12)).toList();
+    List<Guest> guests =
+        IntStream.range(0, 10_000)
+            .mapToObj(i -> guest(i, i % 200, i % 1000 == 0 ? BRIGHT : i % 200 < 100 ? DIM : BRIGHT))
+            .toList();
+    List<Placing.Move> moves = Placing.best(guests, stands);
+    assertThat(moves).extracting(move -> move.guest().id()).allMatch(id -> id % 1000 == 0);
+    assertThat(moves).isNotEmpty();
+  }
+
+  @Test
   void smallCasesAreAsGoodAsTryingThemAll() {
     Random random = new Random(7);
     for (int n = 0; n < 60; n++) {
