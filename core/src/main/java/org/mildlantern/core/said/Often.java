@@ -32,6 +32,9 @@ final class Often {
               + "\\s+"
               + UNIT
               + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b(?!\\s+to\\b)");
+  private static final Pattern NOT_DRIED =
+      Pattern.compile(
+          "(?:n't|not|never) dried(?: out)? (?:in|for) " + COUNT + "\\s+" + UNIT + "\\b");
   private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
 
   private final Passage passage;
@@ -46,6 +49,7 @@ final class Often {
     passage.each(TIMES, often::times);
     passage.each(WEEKDAY, often::weekday);
     passage.each(ADVERB, often::adverb);
+    passage.each(NOT_DRIED, m -> passage.put("wet-days", days(m.group(1), m.group(2)), m));
     passage.each(AGO, m -> often.since(m, days(m.group(1), m.group(2))));
     passage.each(
         LAST,
@@ -123,7 +127,9 @@ final class Often {
     } else if (clause.matches(
         "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|last drink|dry since)\\b.*")) {
       passage.put("days-since-watering", days, match);
-    } else if (clause.matches("(?s).*\\b(?:wet|(?:n't|not|never) dr(?:y|ied))\\b.*") && days > 1) {
+    } else if (clause.matches(
+            "(?s).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")
+        && days > 1) {
       passage.put("wet-days", days, match);
     } else if (clause.matches(
             "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry for\\b).*")
