@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -140,12 +141,22 @@ class LightBook {
 
   /** What readings taught of the usual stand. */
   static Trust trust(LitPlace usual, List<LightReading> readings) {
-    return usual.trust(readings.stream().sorted(Comparator.comparing(LightReading::at)).toList());
+    return at(null, usual, usual.trust(), readings);
   }
 
-  /** What they say of another stand of the same place. */
-  Trust trustOfSpots(Lit lit) {
-    return trust(usual(lit), lit.readings()).elsewhere();
+  /** What they taught of another stand: those made there, after those of the usual one. */
+  Trust trust(Lit lit, PlaceSpot spot) {
+    Trust before = trust(usual(lit), lit.readings()).elsewhere();
+    return at(spot.id(), spot(lit, spot.form()), before, lit.readings());
+  }
+
+  private static Trust at(Long spot, LitPlace place, Trust before, List<LightReading> readings) {
+    return place.after(
+        before,
+        readings.stream()
+            .filter(reading -> Objects.equals(reading.spotId(), spot))
+            .sorted(Comparator.comparing(LightReading::at))
+            .toList());
   }
 
   /** On which stand each plant is that is not on the usual one of its place. */
@@ -174,7 +185,7 @@ class LightBook {
     Map<Long, YearLight> ofSpots = new HashMap<>();
     for (Lit lit : all) {
       ofPlaces.put(lit.place().id(), year(lit, null));
-      lit.spots().forEach(spot -> ofSpots.put(spot.id(), year(lit, spot.form())));
+      lit.spots().forEach(spot -> ofSpots.put(spot.id(), year(lit, spot)));
     }
     return new LightYears(ofPlaces, ofSpots, standing(all));
   }
@@ -188,18 +199,20 @@ class LightBook {
       boolean outdoors,
       Drawn drawn,
       SpotForm spot,
+      Long spotId,
       List<LightReading.Read> readings,
       double latitude,
       ClimateYear climate,
       ZoneId zone,
       int year) {}
 
-  private YearLight year(Lit lit, SpotForm spot) {
+  private YearLight year(Lit lit, PlaceSpot spot) {
     Ground ground =
         new Ground(
             lit.place().kind() == PlaceKind.OUTDOOR,
             lit.drawn(),
-            spot,
+            spot == null ? null : spot.form(),
+            spot == null ? null : spot.id(),
             lit.readings().stream().map(LightReading::read).toList(),
             scope.latitude(),
             climate.here(),
@@ -207,8 +220,8 @@ class LightBook {
             scope.today().getYear());
     YearLight known = lately.get(ground);
     if (known == null) {
-      LitPlace place = spot == null ? usual(lit) : spot(lit, spot);
-      Trust trust = spot == null ? trust(place, lit.readings()) : trustOfSpots(lit);
+      LitPlace place = spot == null ? usual(lit) : spot(lit, spot.form());
+      Trust trust = spot == null ? trust(place, lit.readings()) : trust(lit, spot);
       known = new YearLight(months(place, trust).stream().map(SpotLight::dli).toList());
       lately.put(ground, known);
     }

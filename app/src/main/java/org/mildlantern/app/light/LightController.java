@@ -63,6 +63,7 @@ class LightController {
 
   private String page(LightView view, Model model) {
     model.addAttribute("view", view);
+    model.addAttribute("stands", lights.standsOf(view.place().id()));
     model.addAttribute("tonight", nights.before(view.place().id()).orElse(null));
     return "light/page";
   }
@@ -126,12 +127,19 @@ class LightController {
       @RequestParam(defaultValue = "CLEAR") SpotLight.Sky sky,
       @RequestParam(defaultValue = "") String day,
       @RequestParam(defaultValue = "") String time,
+      @RequestParam(required = false) Long spot,
       RedirectAttributes flash) {
     try {
       double read =
           Typed.decimal(value).orElseThrow(() -> new IllegalArgumentException(WORDS.say("number")));
       lights
-          .read(id, at(day, time), in.ppfd(read), WORDS.say("read", value.strip(), in.label()), sky)
+          .read(
+              id,
+              spot,
+              at(day, time),
+              in.ppfd(read),
+              WORDS.say("read", value.strip(), in.label()),
+              sky)
           .orElseThrow(Web::missing);
       flash.addFlashAttribute("said", WORDS.say("learned"));
     } catch (IllegalArgumentException e) {

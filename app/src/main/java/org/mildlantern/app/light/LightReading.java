@@ -19,6 +19,10 @@ class LightReading {
 
   @TenantId private Long collectionId;
   private Long placeId;
+
+  /** The stand, or null for the usual one. */
+  private Long spotId;
+
   private Instant at;
   private double ppfd;
   private String words;
@@ -28,8 +32,10 @@ class LightReading {
 
   protected LightReading() {}
 
-  LightReading(Long placeId, Instant at, double ppfd, String words, SpotLight.Sky sky) {
+  LightReading(
+      Long placeId, Long spotId, Instant at, double ppfd, String words, SpotLight.Sky sky) {
     this.placeId = placeId;
+    this.spotId = spotId;
     this.at = at;
     this.ppfd = ppfd;
     this.words = words;
@@ -41,10 +47,14 @@ class LightReading {
   }
 
   /** What was read and when, of which light is worked out. */
-  record Read(Instant at, double ppfd, SpotLight.Sky sky) {}
+  record Read(Long spot, Instant at, double ppfd, SpotLight.Sky sky) {}
 
   Read read() {
-    return new Read(at, ppfd, sky);
+    return new Read(spotId, at, ppfd, sky);
+  }
+
+  public Long spotId() {
+    return spotId;
   }
 
   Long placeId() {

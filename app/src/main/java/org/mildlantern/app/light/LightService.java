@@ -242,12 +242,13 @@ public class LightService {
   /**
    * Keeps a reading; empty when there is no such place.
    *
+   * @param spotId the stand, or null for the usual one
    * @param ppfd µmol/m²/s
    * @param words as it was read, with its unit
    * @throws IllegalArgumentException for one that cannot be
    */
   Optional<LightReading> read(
-      Long placeId, Instant at, double ppfd, String words, SpotLight.Sky sky) {
+      Long placeId, Long spotId, Instant at, double ppfd, String words, SpotLight.Sky sky) {
     Optional<PlaceView> place = places.find(placeId);
     if (place.isEmpty()) {
       return Optional.empty();
@@ -262,7 +263,7 @@ public class LightService {
       throw new IllegalArgumentException(WORDS.say("enough", MOST_READINGS));
     }
     book.of(place.get())
-        .map(book::usual)
+        .map(known -> stand(known, spotId))
         .ifPresent(
             lit -> {
               double expected = lit.expected(at, sky);
@@ -274,7 +275,29 @@ public class LightService {
                     WORDS.say("far", Math.round(ppfd), Math.round(expected)));
               }
             });
-    return Optional.of(readings.save(new LightReading(placeId, at, ppfd, words, sky)));
+    return Optional.of(readings.save(new LightReading(placeId, spotId, at, ppfd, words, sky)));
+  }
+
+  private LitPlace stand(LightBook.Lit known, Long spotId) {
+    if (spotId == null) {
+      return book.usual(known);
+    }
+    return known.spots().stream()
+        .filter(spot -> spot.id().equals(spotId))
+        .findFirst()
+        .map(spot -> book.spot(known, spot.form()))
+        .orElseThrow(() -> new IllegalArgumentException(WORDS.say("which-stand")));
+  }
+
+  /** The stands of a place besides the usual one, by id. */
+  @Transactional(readOnly = true)
+  Map<Long, String> standsOf(Long placeId) {
+    Map<Long, String> names = new LinkedHashMap<>();
+    places
+        .find(placeId)
+        .flatMap(book::of)
+        .ifPresent(lit -> lit.spots().forEach(s -> names.put(s.id(), s.form().name())));
+    return names;
   }
 
   /** Strikes a reading out; whether there was one. */
@@ -296,9 +319,8 @@ public class LightService {
               LitPlace lit =
                   spot.map(one -> book.spot(known, one.form())).orElseGet(() -> book.usual(known));
               Trust trust =
-                  spot.isPresent()
-                      ? book.trustOfSpots(known)
-                      : LightBook.trust(lit, known.readings());
+                  spot.map(one -> book.trust(known, one))
+                      .orElseGet(() -> LightBook.trust(lit, known.readings()));
               SpotLight now = lit.on(scope.today(), trust);
               String words =
                   WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high()));

@@ -118,9 +118,14 @@ final class LitPlace {
     return spotOn(day).on(day, latitude, climate.clearness(day), trust);
   }
 
-  /** What can be trusted after the readings, the first first. */
-  Trust trust(List<LightReading> readings) {
-    Trust trust = outdoors ? Trust.OUTDOORS : drawn.window().drawn() ? Trust.DRAWN : Trust.GUESSED;
+  /** What can be trusted before anything was read. */
+  Trust trust() {
+    return outdoors ? Trust.OUTDOORS : drawn.window().drawn() ? Trust.DRAWN : Trust.GUESSED;
+  }
+
+  /** What can be trusted after readings made there, the first first. */
+  Trust after(Trust before, List<LightReading> readings) {
+    Trust trust = before;
     for (LightReading reading : readings) {
       double expected = expected(reading.at(), reading.sky());
       if (expected > 0) {

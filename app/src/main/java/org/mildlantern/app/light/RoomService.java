@@ -13,7 +13,6 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.light.FloorPlan;
 import org.mildlantern.core.light.SpotLight;
-import org.mildlantern.core.light.Trust;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
@@ -79,7 +78,6 @@ public class RoomService {
     Map<Long, Integer> count = new HashMap<>();
     here.forEach(plant -> count.merge(standing.getOrDefault(plant.id(), 0L), 1, Integer::sum));
     LitPlace usual = book.usual(lit);
-    Trust elsewhere = book.trustOfSpots(lit);
     List<RoomView.Stand> stands = new ArrayList<>();
     stands.add(
         stand(
@@ -97,7 +95,7 @@ public class RoomService {
               spot.id(),
               form.name(),
               form.holds(),
-              book.spot(lit, form).on(today, elsewhere),
+              book.spot(lit, form).on(today, book.trust(lit, spot)),
               count.getOrDefault(spot.id(), 0)));
       drawn.add(
           new RoomPicture.At(spot.id(), form.name(), LitPlace.At.spot(lit.drawn(), form).point()));

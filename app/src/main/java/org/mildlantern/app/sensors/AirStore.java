@@ -5,6 +5,7 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -51,6 +52,8 @@ class AirStore {
       )
       select count(*) from fresh
       """;
+
+  private static final Duration FILES_WAIT = Duration.ofDays(2);
 
   private final JdbcTemplate template;
   private final JdbcClient jdbc;
@@ -283,8 +286,14 @@ class AirStore {
         .update();
   }
 
-  /** Deletes single readings that are older than their collection keeps; sums stay. */
+  /**
+   * Deletes single readings that are older than their collection keeps, while sums stay, and files
+   * that nobody agreed to.
+   */
   int thin(Instant now) {
+    jdbc.sql("delete from logger_file where opened < :old")
+        .param("old", now.minus(FILES_WAIT).atOffset(ZoneOffset.UTC))
+        .update();
     return jdbc.sql(
             "delete from air_reading r using device d, collection c where r.device_id = d.id"
                 + " and d.collection_id = c.id"

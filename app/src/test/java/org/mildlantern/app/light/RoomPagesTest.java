@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -199,5 +200,27 @@ class RoomPagesTest extends WebCase {
     Long first = view().skyline().get(0).id();
     post(keeper, "/skyline-parts/" + first + "/remove").andExpect(redirectedUrl(room));
     assertThat(view().skyline()).hasSize(1);
+  }
+
+  @Test
+  void aReadingAtAStandCountsForThatStand() throws Exception {
+    shelf("rack", "60");
+    shelf("table", "200");
+    double rack = view().stands().get(1).now().dli();
+    double table = view().stands().get(2).now().dli();
+    Long spot = view().stands().get(1).id();
+    String read = "/places/" + bay.id() + "/light/readings";
+    for (String day : new String[] {"20 Nov 2026", "21 Nov 2026"}) {
+      post(
+              keeper, read, "value", "900", "in", "LUX", "sky", "COVERED", "day", day, "time",
+              "12:00", "spot", "" + spot)
+          .andExpect(flash().attributeExists("said"));
+    }
+    assertThat(view().stands().get(1).now().dli()).isNotCloseTo(rack, within(0.05 * rack));
+    assertThat(view().stands().get(2).now().dli()).isCloseTo(table, within(1e-9));
+    get(keeper, "/places/" + bay.id() + "/light")
+        .andExpect(content().string(containsString("covered · rack")));
+    post(keeper, read, "value", "900", "in", "LUX", "sky", "COVERED", "spot", "999999")
+        .andExpect(flash().attributeExists("readingProblem"));
   }
 }
