@@ -32,8 +32,8 @@ class ColdNights {
   /** Distances that are shown, m, and where they stand on the picture. */
   private static final List<Double> AWAY = List.of(0.0, 0.05, 0.15, 0.4);
 
-  private static final int FIRST_X = 26;
-  private static final int APART_X = 54;
+  private static final int FIRST_X = 40;
+  private static final int APART_X = 50;
 
   private final LightBook book;
   private final ForecastService forecasts;

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -105,10 +106,11 @@ public class LightService {
     LocalDate today = scope.today();
     Trust trust = LightBook.trust(lit, known.readings());
     SpotLight now = lit.on(today, trust);
+    Map<Long, SpotLight> where = onStands(known, today);
     List<LightView.Standing> standing =
         plants.kept().stream()
             .filter(plant -> plant.place().id().equals(place.id()))
-            .map(plant -> standing(plant, now, rests(plant)))
+            .map(plant -> standing(plant, where.getOrDefault(plant.id(), now), rests(plant)))
             .toList();
     return new LightView.Lit(
         now,
@@ -120,6 +122,20 @@ public class LightService {
         SkyPicture.of(lit, scope.latitude(), today),
         YearChart.of(book.months(lit, trust), wishes(standing), monthOf(today)),
         standing);
+  }
+
+  /** The light of the plants of a place that are not on its usual stand. */
+  private Map<Long, SpotLight> onStands(LightBook.Lit known, LocalDate today) {
+    Map<Long, SpotLight> ofSpots = new HashMap<>();
+    known
+        .spots()
+        .forEach(
+            spot ->
+                ofSpots.put(
+                    spot.id(), book.spot(known, spot.form()).on(today, book.trust(known, spot))));
+    Map<Long, SpotLight> ofPlants = new HashMap<>();
+    book.standing(List.of(known)).forEach((plant, spot) -> ofPlants.put(plant, ofSpots.get(spot)));
+    return ofPlants;
   }
 
   /** Months since the middle of January. */

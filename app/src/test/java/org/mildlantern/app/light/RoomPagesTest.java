@@ -16,6 +16,7 @@ import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -103,6 +104,9 @@ class RoomPagesTest extends WebCase {
     assertThat(years.places().get(bay.id()).mean())
         .isGreaterThan(3 * years.of(plant).orElseThrow().mean());
     get(keeper, "/plants/" + plant.id()).andExpect(content().string(containsString("far: about")));
+    assertThat(keepers.as(keeper, () -> lights.of(bay.id())).orElseThrow().lit().plants())
+        .singleElement()
+        .satisfies(one -> assertThat(one.met()).isEqualTo(LightWish.Met.FAR_SHORT));
     post(keeper, "/spots/" + far + "/remove").andExpect(redirectedUrl(room));
     assertThat(keepers.as(keeper, lights::years).of(plant).orElseThrow().mean())
         .isEqualTo(years.places().get(bay.id()).mean());
