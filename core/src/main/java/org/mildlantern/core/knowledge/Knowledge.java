@@ -98,168 +98,12 @@ public final class Knowledge {
           .ifPresent(
               whole -> traits.computeIfAbsent(whole.id(), id -> new ArrayList<>()).add(node));
     }
-    check(shelf);
-  }
-
-  private void check(Shelf shelf) {
-    Set<String> parts = new HashSet<>();
     for (GrowthForm form : forms) {
       formNames.add(form.id());
       formNames.addAll(form.tags());
-      form.parts().forEach(part -> parts.add(part.kind()));
-      if (!usual.knows(form.id())) {
-        shelf.wrong(forms, form.id(), "id", "is missing in usual.yaml");
-      }
     }
-    usual.forEach(one -> shelf.refers(usual, one.id(), "form", List.of(one.form()), forms));
-    for (Pattern pattern : patterns) {
-      shelf.named(patterns, pattern.id(), "kinds", pattern.kinds(), parts, "kind of part");
-    }
-    for (Sign sign : signs) {
-      shelf.refers(signs, sign.id(), "patterns", sign.patterns(), patterns);
-      shelf.refers(signs, sign.id(), "check", List.of(sign.check()), checks);
-      if (sign.sameAs() != null) {
-        shelf.refers(signs, sign.id(), "same-as", List.of(sign.sameAs()), fields);
-      }
-      if (sign.of() != null) {
-        shelf.named(
-            signs,
-            sign.id(),
-            "of",
-            sign.patterns().stream().map(pattern -> Node.idOf(sign.of(), pattern)).toList(),
-            nodes.keySet(),
-            "sign at this place");
-      }
-      checkForms(shelf, signs, sign.id(), "forms", sign.forms());
-      checkForms(shelf, signs, sign.id(), "not-forms", sign.notForms());
-      shelf.named(signs, sign.id(), "also-on", sign.alsoOn().keySet(), parts, "kind of part");
-      shelf.named(
-          signs,
-          sign.id(),
-          "also-on",
-          sign.alsoOn().values(),
-          Set.copyOf(sign.patterns()),
-          "pattern of it");
-    }
-    for (OpenWord word : openWords) {
-      shelf.refers(openWords, word.id(), "meant", word.meant(), signs);
-      if (signs.has(word.id())) {
-        shelf.wrong(openWords, word.id(), "id", "is the name of a sign");
-      }
-      word.meant().stream()
-          .filter(id -> signs.find(id).map(Sign::of).isPresent())
-          .forEach(id -> shelf.wrong(openWords, word.id(), "meant", id + " is a trait"));
-    }
-    for (Check check : checks) {
-      nodes(shelf, checks, check.id(), "asks", check.asks());
-    }
-    for (ContextField field : fields) {
-      shelf.refers(fields, field.id(), "from", field.from(), fields);
-    }
-    for (Condition condition : conditions) {
-      shelf.refers(conditions, condition.id(), "field", List.of(condition.field()), fields);
-      conditions.stream()
-          .filter(other -> condition.halfOverlaps(other))
-          .forEach(
-              other ->
-                  shelf.wrong(
-                      conditions,
-                      condition.id(),
-                      "field",
-                      "can hold together with " + other.id() + " without one holding the other"));
-    }
-    for (Cause cause : causes) {
-      String id = cause.id();
-      nodes(shelf, causes, id, "signs", cause.signs().keySet());
-      for (String node : cause.signs().keySet()) {
-        Optional.ofNullable(nodes.get(node))
-            .flatMap(this::wholeOf)
-            .map(Node::id)
-            .filter(whole -> !cause.signs().containsKey(whole))
-            .ifPresent(
-                whole ->
-                    shelf.wrong(
-                        causes,
-                        id,
-                        "signs",
-                        node + " is a trait of " + whole + ", which is missing"));
-      }
-      shelf.refers(causes, id, "context", cause.context().keySet(), conditions);
-      shelf.refers(causes, id, "change", List.of(cause.change()), changes);
-      shelf.refers(causes, id, "helped-by", cause.helpedBy(), changes);
-      shelf.refers(causes, id, "alike", cause.alike().keySet(), causes);
-      checkForms(shelf, causes, id, "forms", cause.forms());
-      checkForms(shelf, causes, id, "not-forms", cause.notForms());
-      checkForms(shelf, causes, id, "rates", cause.rates().keySet());
-    }
-    checkByWay(shelf);
-    for (Toxicity one : toxic) {
-      for (String genus : one.genera()) {
-        if (toxicByGenus.put(genus, one) != null) {
-          shelf.wrong(toxic, one.id(), "genera", genus + " stands twice");
-        }
-      }
-    }
-    for (Taxon taxon : taxa) {
-      shelf.refers(taxa, taxon.id(), "form", List.of(taxon.form()), forms);
-      if (!toxicByGenus.containsKey(taxon.genus())) {
-        shelf.wrong(taxa, taxon.id(), "name", "its genus is missing in pets.yaml");
-      }
-      shelf.refers(taxa, taxon.id(), "prone", taxon.prone().keySet(), causes);
-      if (taxon.coldestWished() >= taxon.warmestWished()) {
-        shelf.wrong(taxa, taxon.id(), "temperature", "least is not below greatest");
-      }
-    }
-  }
-
-  /** What causes, changes and signs say by way of life. */
-  private void checkByWay(Shelf shelf) {
-    for (Sign sign : signs) {
-      Set<String> named = new HashSet<>(sign.leaks().keySet());
-      sign.patterns().forEach(named::remove);
-      checkWays(shelf, signs, sign.id(), "leaks", named);
-      shelf.refers(signs, sign.id(), "proof-of", sign.proofOf(), causes);
-    }
-    for (Check check : checks) {
-      checkWays(shelf, checks, check.id(), "days-on", check.daysOn().keySet());
-      checkWays(shelf, checks, check.id(), "not-on", check.notOn());
-      shelf.refers(checks, check.id(), "between", check.between(), causes);
-    }
-    for (Change change : changes) {
-      String id = change.id();
-      checkWays(shelf, changes, id, "on", change.on().keySet());
-      checkWays(shelf, changes, id, "unfit", change.unfit().keySet());
-      shelf.refers(changes, id, "unfit", change.unfit().values(), changes);
-      if (change.meanwhile() != null) {
-        shelf.refers(changes, id, "meanwhile", List.of(change.meanwhile()), changes);
-      }
-      if (change.hasSeason() != (change.meanwhile() != null)) {
-        shelf.wrong(changes, id, "season", "and meanwhile stand together");
-      }
-    }
-    for (Cause cause : causes) {
-      String id = cause.id();
-      checkWays(shelf, causes, id, "on", cause.on().keySet());
-      checkWays(shelf, causes, id, "ways", cause.ways());
-      for (Differs differs : cause.on().values()) {
-        if (differs.signs() != null) {
-          nodes(shelf, causes, id, "on", differs.signs().keySet());
-        }
-        if (differs.context() != null) {
-          shelf.refers(causes, id, "on", differs.context().keySet(), conditions);
-        }
-        if (differs.change() != null) {
-          shelf.refers(causes, id, "on", List.of(differs.change()), changes);
-        }
-      }
-    }
-    ways.check(shelf, this);
-    wording.check(shelf, this);
-    for (Usual one : usual) {
-      forms
-          .find(one.form())
-          .ifPresent(form -> ways.check(shelf, usual, one.id(), form, one.habits(), one.way()));
-    }
+    toxic.forEach(one -> one.genera().forEach(genus -> toxicByGenus.put(genus, one)));
+    new KnowledgeCheck(shelf, this).all();
   }
 
   /** Notes each of an entry's names that is no way of life, growth form or tag of either. */
@@ -272,25 +116,6 @@ public final class Knowledge {
   /** Notes each of an entry's names that is neither a growth form nor a tag of one. */
   void checkForms(Shelf shelf, Table<?> from, String entry, String field, Collection<String> ids) {
     shelf.named(from, entry, field, ids, formNames, "growth form");
-  }
-
-  /** Nodes are missed by their sign or by its pattern, so that each is missed once. */
-  private void nodes(
-      Shelf shelf, Table<?> from, String entry, String field, Collection<String> ids) {
-    for (String id : ids) {
-      String sign = id.replaceFirst("@.*", "");
-      if (!signs.knows(sign)) {
-        shelf.missing(from, entry, field, id, "sign “" + sign + "”");
-      }
-      if (signs.has(sign) && !nodes.containsKey(id)) {
-        shelf.missing(
-            from,
-            entry,
-            field,
-            id,
-            "pattern “" + id.replaceFirst(".*@", "") + "” of sign “" + sign + "”");
-      }
-    }
   }
 
   /** Prepares what is looked up often, once nothing is wrong. */
@@ -469,23 +294,13 @@ public final class Knowledge {
     return toxicByGenus.get(taxon.genus());
   }
 
-  public Ways ways() {
-    return ways;
+  /** What is known of plants and pets, by genera. */
+  Table<Toxicity> toxic() {
+    return toxic;
   }
 
-  /** Notes causes to which a kind is said to be prone though they cannot strike it. */
-  void checkProne(Shelf shelf) {
-    for (Taxon taxon : taxa) {
-      Kind kind = kind(taxon);
-      for (String cause : taxon.prone().keySet()) {
-        boolean strikes =
-            lore(kind, Stage.GROWTH, false).cause(cause).isPresent()
-                || lore(kind, Stage.REST, true).cause(cause).isPresent();
-        if (!strikes) {
-          shelf.wrong(taxa, taxon.id(), "prone", cause + " cannot strike it");
-        }
-      }
-    }
+  public Ways ways() {
+    return ways;
   }
 
   /** How all kinds live at all stages, each way on each growth form once. */

@@ -32,7 +32,7 @@ public record Library(
     try {
       knowledge.index();
       knowledge.allLore().forEach(lore -> knowledge.changes().forEach(lore::fit));
-      knowledge.checkProne(shelf);
+      new KnowledgeCheck(shelf, knowledge).prone();
     } catch (IllegalStateException e) {
       String id = e.getMessage().replaceFirst(":.*", "");
       shelf.wrong(knowledge.changes(), id, "unfit", e.getMessage().replaceFirst(".*?: ", ""));
