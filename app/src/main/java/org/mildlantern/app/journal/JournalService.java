@@ -9,6 +9,7 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.TakenBack;
@@ -214,6 +216,19 @@ public class JournalService {
   @Transactional(readOnly = true)
   public List<Entry> movesSince(LocalDate from) {
     return entries.movesSince(from.atStartOfDay(scope.zone()).toInstant());
+  }
+
+  /** The last move of each plant that was moved since the beginning of a day. */
+  @Transactional(readOnly = true)
+  public List<LastMove> lastMovesSince(LocalDate from) {
+    Map<Long, LastMove> last = new LinkedHashMap<>();
+    for (Entry entry : movesSince(from)) {
+      entry
+          .as(Moved.class)
+          .map(move -> new LastMove(entry.plantId(), move, scope.day(entry.at())))
+          .ifPresent(move -> last.putIfAbsent(move.plantId(), move));
+    }
+    return List.copyOf(last.values());
   }
 
   /** The last row about water of each of the plants, by plant id. */

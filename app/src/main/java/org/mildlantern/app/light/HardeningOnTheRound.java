@@ -2,17 +2,13 @@ package org.mildlantern.app.light;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
-import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.journal.LastMove;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
-import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.light.Hardening;
@@ -31,13 +27,11 @@ class HardeningOnTheRound implements RoundSource {
   private final LightBook book;
   private final JournalService journal;
   private final Knowledge knowledge;
-  private final Scope scope;
 
-  HardeningOnTheRound(LightBook book, JournalService journal, Knowledge knowledge, Scope scope) {
+  HardeningOnTheRound(LightBook book, JournalService journal, Knowledge knowledge) {
     this.book = book;
     this.journal = journal;
     this.knowledge = knowledge;
-    this.scope = scope;
   }
 
   @Override
@@ -47,22 +41,19 @@ class HardeningOnTheRound implements RoundSource {
       return List.of();
     }
     List<Due> due = new ArrayList<>();
-    Set<Long> told = new HashSet<>();
-    for (Entry entry : journal.movesSince(ground.today().minusDays(LONGEST_DAYS))) {
-      if (told.add(entry.plantId())) {
-        ground
-            .plant(entry.plantId())
-            .ifPresent(plant -> due.addAll(steps(plant, entry, years, ground.today())));
-      }
+    for (LastMove move : journal.lastMovesSince(ground.today().minusDays(LONGEST_DAYS))) {
+      ground
+          .plant(move.plantId())
+          .filter(plant -> plant.place().id().equals(move.to()))
+          .ifPresent(plant -> due.addAll(steps(plant, move, years, ground.today())));
     }
     return due;
   }
 
-  private List<Due> steps(PlantView plant, Entry entry, LightYears years, LocalDate today) {
-    Optional<Moved> move = entry.as(Moved.class);
-    Optional<YearLight> before = move.map(Moved::from).map(years.places()::get);
+  private List<Due> steps(PlantView plant, LastMove move, LightYears years, LocalDate today) {
+    Optional<YearLight> before = move.from().map(years.places()::get);
     Optional<YearLight> after = years.of(plant);
-    if (before.isEmpty() || after.isEmpty() || !plant.place().id().equals(move.get().to())) {
+    if (before.isEmpty() || after.isEmpty()) {
       return List.of();
     }
     List<Hardening.Step> steps =
@@ -70,7 +61,7 @@ class HardeningOnTheRound implements RoundSource {
             before.get().at(today),
             after.get().at(today),
             knowledge.lightWish(plant.kind()).orElse(null),
-            scope.day(entry.at()));
+            move.day());
     List<Due> due = new ArrayList<>();
     for (int i = 0; i < steps.size() - 1; i++) {
       LocalDate until = steps.get(i + 1).from();

@@ -2,13 +2,10 @@ package org.mildlantern.app.weather;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
-import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.journal.LastMove;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
@@ -16,7 +13,6 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.air.Acclimation;
-import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
@@ -33,40 +29,35 @@ class AcclimationOnTheRound implements RoundSource {
   private final JournalService journal;
   private final PlaceService places;
   private final ClimateService climate;
-  private final Scope scope;
 
-  AcclimationOnTheRound(
-      JournalService journal, PlaceService places, ClimateService climate, Scope scope) {
+  AcclimationOnTheRound(JournalService journal, PlaceService places, ClimateService climate) {
     this.journal = journal;
     this.places = places;
     this.climate = climate;
-    this.scope = scope;
   }
 
   @Override
   public List<Due> due(Ground ground) {
     List<Due> due = new ArrayList<>();
-    Set<Long> told = new HashSet<>();
-    for (Entry entry : journal.movesSince(ground.today().minusDays(LONGEST_DAYS))) {
-      if (told.add(entry.plantId())) {
-        ground
-            .plant(entry.plantId())
-            .ifPresent(plant -> due.addAll(steps(plant, entry, ground.today())));
-      }
+    for (LastMove move : journal.lastMovesSince(ground.today().minusDays(LONGEST_DAYS))) {
+      ground
+          .plant(move.plantId())
+          .filter(plant -> plant.place().id().equals(move.to()))
+          .ifPresent(plant -> due.addAll(steps(plant, move, ground.today())));
     }
     return due;
   }
 
-  private List<Due> steps(PlantView plant, Entry entry, LocalDate today) {
-    Optional<PlaceView> from = entry.as(Moved.class).map(Moved::from).flatMap(places::find);
+  private List<Due> steps(PlantView plant, LastMove move, LocalDate today) {
+    Optional<PlaceView> from = move.from().flatMap(places::find);
     PlaceView to = plant.place();
     boolean outOrIn =
         from.isPresent()
             && (from.get().kind() == PlaceKind.OUTDOOR) != (to.kind() == PlaceKind.OUTDOOR);
-    if (!outOrIn || !to.id().equals(entry.as(Moved.class).orElseThrow().to())) {
+    if (!outOrIn) {
       return List.of();
     }
-    return Acclimation.after(nights(from.get(), today), nights(to, today), scope.day(entry.at()))
+    return Acclimation.after(nights(from.get(), today), nights(to, today), move.day())
         .filter(way -> !way.until().isBefore(today))
         .map(way -> rows(plant, way, today))
         .orElse(List.of());
