@@ -39,9 +39,6 @@ import org.springframework.transaction.annotation.Transactional;
 class PlacingService {
   private static final Words WORDS = Words.of(PlacingService.class);
 
-  /** A plant at rest keeps with this share of the light that it wishes in growth. Rule of thumb. */
-  private static final double AT_REST = 0.25;
-
   /** Points that are worth a word. */
   private static final double SOME = 0.05;
 
@@ -120,10 +117,7 @@ class PlacingService {
 
   private Guest guest(PlantView plant, long at) {
     LightWish wish =
-        knowledge
-            .lightWish(plant.kind())
-            .map(w -> rests(plant) ? new LightWish(w.low() * AT_REST, w.high()) : w)
-            .orElse(null);
+        knowledge.lightWish(plant.kind()).map(w -> rests(plant) ? w.atRest() : w).orElse(null);
     Guest.Bears bears = plant.kind().taxon().map(PlacingService::bears).orElse(null);
     return new Guest(plant.id(), at, wish, bears, moving(plant, wish));
   }

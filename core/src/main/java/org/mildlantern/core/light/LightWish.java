@@ -12,6 +12,9 @@ import org.mildlantern.core.words.Words;
 public record LightWish(double low, double high) {
   private static final Words WORDS = Words.of(LightWish.class);
 
+  /** A plant at rest keeps with this share of the light that it wishes in growth. Rule of thumb. */
+  private static final double AT_REST = 0.25;
+
   public LightWish {
     if (!(low > 0 && low < high && high <= 60)) {
       throw new IllegalArgumentException("a wish is a band between 0 and 60 mol/m² a day");
@@ -24,6 +27,11 @@ public record LightWish(double low, double high) {
     SHORT,
     MET,
     ABOVE
+  }
+
+  /** What the same plant asks for while it rests. */
+  public LightWish atRest() {
+    return new LightWish(low * AT_REST, high);
   }
 
   public Met met(double dli) {
