@@ -98,7 +98,7 @@ class ColdNights {
         .flatMap(
             plant -> {
               PlaceSpot spot = spots.get(standing.get(plant.id()));
-              LitPlace at = spot == null ? book.usual(lit) : book.spot(lit, spot.form());
+              LitPlace at = book.stand(lit, spot);
               double leaf =
                   at.windows().stream()
                       .mapToDouble(seen -> air(seen, indoors, outdoors))

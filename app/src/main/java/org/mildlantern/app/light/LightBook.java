@@ -73,7 +73,12 @@ class LightBook {
   }
 
   /** A place of which the light is known, as it was drawn, with what was read there. */
-  record Lit(PlaceView place, Drawn drawn, List<LightReading> readings, List<PlaceSpot> spots) {}
+  record Lit(PlaceView place, Drawn drawn, List<LightReading> readings, List<PlaceSpot> spots) {
+    /** The stand of that id, besides the usual one. */
+    Optional<PlaceSpot> spot(Long id) {
+      return spots.stream().filter(spot -> spot.id().equals(id)).findFirst();
+    }
+  }
 
   Optional<Lit> of(PlaceView place) {
     return lights
@@ -131,23 +136,37 @@ class LightBook {
     return at(lit.place(), lit.drawn(), LitPlace.At.usual(lit.drawn()));
   }
 
-  LitPlace spot(Lit lit, SpotForm spot) {
-    return at(lit.place(), lit.drawn(), LitPlace.At.spot(lit.drawn(), spot));
+  /**
+   * A stand of a place.
+   *
+   * @param spot null for the usual one
+   */
+  LitPlace stand(Lit lit, PlaceSpot spot) {
+    return spot == null
+        ? usual(lit)
+        : at(lit.place(), lit.drawn(), LitPlace.At.spot(lit.drawn(), spot.form()));
+  }
+
+  /** The light on a stand on a day, with what readings taught of it. */
+  SpotLight on(Lit lit, PlaceSpot spot, LocalDate day) {
+    return stand(lit, spot).on(day, trust(lit, spot));
   }
 
   private LitPlace at(PlaceView place, Drawn drawn, LitPlace.At at) {
     return new LitPlace(place, drawn, at, scope.latitude(), climate.here(), scope.zone());
   }
 
-  /** What readings taught of the usual stand. */
-  static Trust trust(LitPlace usual, List<LightReading> readings) {
-    return at(null, usual, usual.trust(), readings);
-  }
-
-  /** What they taught of another stand: those made there, after those of the usual one. */
+  /**
+   * What readings taught of a stand: those made there, after those of the usual one.
+   *
+   * @param spot null for the usual one
+   */
   Trust trust(Lit lit, PlaceSpot spot) {
-    Trust before = trust(usual(lit), lit.readings()).elsewhere();
-    return at(spot.id(), spot(lit, spot.form()), before, lit.readings());
+    LitPlace usual = usual(lit);
+    Trust taught = at(null, usual, usual.trust(), lit.readings());
+    return spot == null
+        ? taught
+        : at(spot.id(), stand(lit, spot), taught.elsewhere(), lit.readings());
   }
 
   private static Trust at(Long spot, LitPlace place, Trust before, List<LightReading> readings) {
@@ -220,9 +239,9 @@ class LightBook {
             scope.today().getYear());
     YearLight known = lately.get(ground);
     if (known == null) {
-      LitPlace place = spot == null ? usual(lit) : spot(lit, spot.form());
-      Trust trust = spot == null ? trust(place, lit.readings()) : trust(lit, spot);
-      known = new YearLight(months(place, trust).stream().map(SpotLight::dli).toList());
+      known =
+          new YearLight(
+              months(stand(lit, spot), trust(lit, spot)).stream().map(SpotLight::dli).toList());
       lately.put(ground, known);
     }
     return known;

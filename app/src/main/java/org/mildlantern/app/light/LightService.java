@@ -104,7 +104,7 @@ public class LightService {
     PlaceView place = known.place();
     LitPlace lit = book.usual(known);
     LocalDate today = scope.today();
-    Trust trust = LightBook.trust(lit, known.readings());
+    Trust trust = book.trust(known, null);
     SpotLight now = lit.on(today, trust);
     Map<Long, SpotLight> where = onStands(known, today);
     List<LightView.Standing> standing =
@@ -127,12 +127,7 @@ public class LightService {
   /** The light of the plants of a place that are not on its usual stand. */
   private Map<Long, SpotLight> onStands(LightBook.Lit known, LocalDate today) {
     Map<Long, SpotLight> ofSpots = new HashMap<>();
-    known
-        .spots()
-        .forEach(
-            spot ->
-                ofSpots.put(
-                    spot.id(), book.spot(known, spot.form()).on(today, book.trust(known, spot))));
+    known.spots().forEach(spot -> ofSpots.put(spot.id(), book.on(known, spot, today)));
     Map<Long, SpotLight> ofPlants = new HashMap<>();
     book.standing(List.of(known)).forEach((plant, spot) -> ofPlants.put(plant, ofSpots.get(spot)));
     return ofPlants;
@@ -298,10 +293,9 @@ public class LightService {
     if (spotId == null) {
       return book.usual(known);
     }
-    return known.spots().stream()
-        .filter(spot -> spot.id().equals(spotId))
-        .findFirst()
-        .map(spot -> book.spot(known, spot.form()))
+    return known
+        .spot(spotId)
+        .map(spot -> book.stand(known, spot))
         .orElseThrow(() -> new IllegalArgumentException(WORDS.say("which-stand")));
   }
 
@@ -330,14 +324,8 @@ public class LightService {
         .map(
             known -> {
               Long stand = years().standing().get(plant.id());
-              Optional<PlaceSpot> spot =
-                  known.spots().stream().filter(one -> one.id().equals(stand)).findFirst();
-              LitPlace lit =
-                  spot.map(one -> book.spot(known, one.form())).orElseGet(() -> book.usual(known));
-              Trust trust =
-                  spot.map(one -> book.trust(known, one))
-                      .orElseGet(() -> LightBook.trust(lit, known.readings()));
-              SpotLight now = lit.on(scope.today(), trust);
+              Optional<PlaceSpot> spot = known.spot(stand);
+              SpotLight now = book.on(known, spot.orElse(null), scope.today());
               String words =
                   WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high()));
               return new AtPlant(

@@ -84,7 +84,7 @@ public class RoomService {
             null,
             WORDS.say("usual"),
             lit.drawn().room().holds(),
-            usual.on(today, LightBook.trust(usual, lit.readings())),
+            book.on(lit, null, today),
             count.getOrDefault(0L, 0)));
     List<RoomPicture.At> drawn = new ArrayList<>();
     drawn.add(new RoomPicture.At(null, WORDS.say("usual"), lit.drawn().usual()));
@@ -95,7 +95,7 @@ public class RoomService {
               spot.id(),
               form.name(),
               form.holds(),
-              book.spot(lit, form).on(today, book.trust(lit, spot)),
+              book.on(lit, spot, today),
               count.getOrDefault(spot.id(), 0)));
       drawn.add(
           new RoomPicture.At(spot.id(), form.name(), LitPlace.At.spot(lit.drawn(), form).point()));
