@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.core.air.Air;
 import org.mildlantern.core.air.Room;
+import org.mildlantern.core.light.Blind;
 import org.mildlantern.core.light.Glass;
 import org.mildlantern.core.light.Lamp;
 import org.mildlantern.core.light.Opening;
@@ -89,7 +90,13 @@ final class PlaceRequest extends JsonFields {
                 path,
                 () ->
                     new Opening(
-                        (faces + 360) % 360, width, height, sill, glass, Opening.Over.NONE, 1)));
+                        (faces + 360) % 360,
+                        width,
+                        height,
+                        sill,
+                        glass,
+                        Opening.Over.NONE,
+                        Blind.NONE)));
       }
     }
     return windows.stream().filter(Objects::nonNull).toList();

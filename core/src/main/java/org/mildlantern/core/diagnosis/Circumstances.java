@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.mildlantern.core.air.Air;
+import org.mildlantern.core.air.Leaf;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
@@ -27,10 +29,10 @@ public record Circumstances(
     Set<String> neighbourCauses,
     Set<String> overruled) {
 
-  /** What signs of the medium say of it. */
   /** Volume of a tapered round pot as high as wide, of the cube of its width. Rule of thumb. */
   private static final double POT_OF_ITS_WIDTH = 0.6;
 
+  /** What signs of the medium say of it. */
   private static final Map<String, String> FELT =
       Map.of("medium-soggy", "wet", "medium-dust-dry", "dry");
 
@@ -146,6 +148,7 @@ public record Circumstances(
         more.put("humidity-short", taxon.humidity() - humidity);
       }
     }
+    byItsAir(more);
     Double amount = numbers.get("water-amount");
     Double width = numbers.get("pot-width");
     if (amount != null && width != null) {
@@ -165,6 +168,20 @@ public record Circumstances(
       more.put("medium-share", age / life);
     }
     return new Circumstances(more, words, neighbourCauses, overruled);
+  }
+
+  /** What warmth and humidity do together to leaves. */
+  private void byItsAir(Map<String, Double> more) {
+    Double celsius = numbers.get("temperature");
+    Double humidity = numbers.get("humidity");
+    if (celsius == null || humidity == null || humidity <= 0) {
+      return;
+    }
+    Air air = new Air(celsius, humidity);
+    more.put("vpd", air.vpd());
+    if (numbers.getOrDefault("mistings-in-14-days", 0.0) > 0) {
+      more.put("leaf-wet-hours", Leaf.IN_A_ROOM.hoursWet(air));
+    }
   }
 
   /** The step of light that a reading at noon falls into. */

@@ -7,8 +7,12 @@ package org.mildlantern.core.light;
  * @param beam width of its light, degrees from edge to edge
  * @param distance to the leaves, metres
  * @param hours that it burns in a day
+ * @param spread how well its photons are known: standard deviation of their logarithm
  */
-public record Lamp(double ppf, double beam, double distance, double hours) {
+public record Lamp(double ppf, double beam, double distance, double hours, double spread) {
+  /** By its sheet: dust, age and what it hangs in. Rule of thumb. */
+  private static final double BY_SHEET = 0.12;
+
   private static final double HOURS_TO_MOL = 0.0036;
 
   /** A bar of white LED of some 20 W over a shelf, for an hour. */
@@ -16,6 +20,17 @@ public record Lamp(double ppf, double beam, double distance, double hours) {
 
   /** Longer days keep plants awake that want their night, hours. Rule of thumb. */
   public static final double LONGEST = 16;
+
+  /** One of which the sheet says the photons. */
+  public Lamp(double ppf, double beam, double distance, double hours) {
+    this(ppf, beam, distance, hours, BY_SHEET);
+  }
+
+  /** One of which the watts are known and what kind it is. */
+  public static Lamp ofWatts(
+      LampKind kind, double watts, double beam, double distance, double hours) {
+    return new Lamp(kind.ppf(watts), beam, distance, hours, LampKind.BY_WATT);
+  }
 
   public Lamp {
     if (!(ppf >= 0

@@ -29,6 +29,36 @@ public record LightWish(double low, double high) {
     ABOVE
   }
 
+  /**
+   * What leaves that are not used to sun bear.
+   *
+   * @param ppfd µmol/m²/s at the brightest moment
+   * @param hours of sun on them in a day
+   */
+  public record Burn(double ppfd, double hours) {
+    /** Leaves that grew in sun bear so much more. Rule of thumb. */
+    private static final double HARDENED = 2;
+
+    /** What leaves bear that have grown in the sun of their kind. */
+    public Burn hardened() {
+      return new Burn(ppfd * HARDENED, hours * HARDENED);
+    }
+
+    /** Whether sun of such strength and length burns; the one without the other does not. */
+    public boolean exceeded(double peakPpfd, double directHours) {
+      return peakPpfd > ppfd && directHours > hours;
+    }
+  }
+
+  /**
+   * The sun that burns it. Rule of thumb: kinds of the shade bear 150 to 250 µmol/m²/s and half an
+   * hour of sun, those of middling light 250 to 400 and an hour or two, those of bright light 400
+   * to 600 and some three hours.
+   */
+  public Burn burn() {
+    return new Burn(30 + 30 * high, Math.max(0.25, high / 5 - 0.5));
+  }
+
   /** What the same plant asks for while it rests. */
   public LightWish atRest() {
     return new LightWish(low * AT_REST, high);

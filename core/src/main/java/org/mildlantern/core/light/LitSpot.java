@@ -25,9 +25,6 @@ public final class LitSpot {
   /** How far a season differs from its usual one. Rule of thumb. */
   private static final double SEASON = 0.15;
 
-  /** How well the light of lamps is known. */
-  private static final double LAMPS = 0.12;
-
   private final Setting setting;
   private final List<SeenSky> skies;
 
@@ -65,7 +62,7 @@ public final class LitSpot {
       Setting.Seen seen, SeenSky sky, Daylight.Step step, double beam, double overcast) {
     Opening window = seen.window();
     double aside = window.aside(step.sun());
-    double glass = aside < 90 ? window.curtain() * window.glass().passes(aside) : 0;
+    double glass = aside < 90 ? window.glass().passes(aside) : 0;
     double rise = Math.sin(Math.toRadians(Math.max(0, step.sun().up())));
     double direct =
         !window.glass().scatters() && window.isSeenThrough(seen.from(), step.sun())
@@ -75,19 +72,20 @@ public final class LitSpot {
         beam * Math.max(0, Math.cos(Math.toRadians(aside)))
             + step.sky() * sky.front() / 2
             + step.level() * SeenSky.GROUND / 2;
-    double enters = onPane * window.curtain() * window.glass().straight();
-    return direct
-        + step.sky() * sky.of(overcast)
-        + step.level() * sky.houses()
-        + enters * sky.pane()
-        + enters * window.area() * WALLS / (ROOM * (1 - WALLS));
+    double enters = onPane * window.glass().straight();
+    return window.blind().at(step.at())
+        * (direct
+            + step.sky() * sky.of(overcast)
+            + step.level() * sky.houses()
+            + enters * sky.pane()
+            + enters * window.area() * WALLS / (ROOM * (1 - WALLS)));
   }
 
   List<SpotLight.Span> direct(Daylight light) {
     List<SpotLight.Span> spans = new ArrayList<>();
     double half = Daylight.stepHours() / 2;
     for (Daylight.Step step : light.steps()) {
-      if (reaches(step.sun())) {
+      if (reaches(step)) {
         double from = step.at() - half;
         int last = spans.size() - 1;
         if (last >= 0 && Math.abs(spans.get(last).to() - from) < 1e-6) {
@@ -100,14 +98,16 @@ public final class LitSpot {
     return List.copyOf(spans);
   }
 
-  private boolean reaches(Sun.Position sun) {
-    return sun.up() >= LOW_SUN
-        && setting.skyline().passes(sun) >= 0.5
-        && (setting.outdoors() || setting.windows().stream().anyMatch(w -> isSunny(w, sun)));
+  private boolean reaches(Daylight.Step step) {
+    return step.sun().up() >= LOW_SUN
+        && setting.skyline().passes(step.sun()) >= 0.5
+        && (setting.outdoors() || setting.windows().stream().anyMatch(w -> isSunny(w, step)));
   }
 
-  private static boolean isSunny(Setting.Seen seen, Sun.Position sun) {
-    return !seen.window().glass().scatters() && seen.window().isSeenThrough(seen.from(), sun);
+  private static boolean isSunny(Setting.Seen seen, Daylight.Step step) {
+    return !seen.window().glass().scatters()
+        && seen.window().blind().isSunny(step.at())
+        && seen.window().isSeenThrough(seen.from(), step.sun());
   }
 
   /** The light of the mean day of a season, as clear as is usual at the latitude. */
@@ -125,24 +125,33 @@ public final class LitSpot {
     double sky = dli(mean) * trust.factor();
     double lamps = setting.lamps().stream().mapToDouble(Lamp::dli).sum();
     Daylight clear = Daylight.clear(latitude, day);
-    double peak =
-        clear.steps().stream().mapToDouble(step -> watts(step, clear.overcast())).max().orElse(0)
-                * Daylight.MICROMOL_A_JOULE
-                * trust.factor()
-            + setting.lamps().stream()
-                .filter(lamp -> lamp.hours() > 0)
-                .mapToDouble(Lamp::ppfd)
-                .sum();
     double spread = Trust.EIGHT_IN_TEN * Math.hypot(trust.spread(), SEASON);
-    double ofLamps = Trust.EIGHT_IN_TEN * LAMPS;
+    double ofLamps =
+        Trust.EIGHT_IN_TEN * setting.lamps().stream().mapToDouble(Lamp::spread).max().orElse(0);
     return new SpotLight(
         day,
         sky + lamps,
         sky * Math.exp(-spread) + lamps * Math.exp(-ofLamps),
         sky * Math.exp(spread) + lamps * Math.exp(ofLamps),
         direct(clear),
-        peak,
+        peak(clear, trust),
         working(mean, sky, lamps, trust));
+  }
+
+  /** A day without a cloud. */
+  public SunYear.Clear clear(LocalDate day, double latitude, Trust trust) {
+    Daylight clear = Daylight.clear(latitude, day);
+    return new SunYear.Clear(
+        dli(clear) * trust.factor(),
+        direct(clear).stream().mapToDouble(SpotLight.Span::hours).sum(),
+        peak(clear, trust));
+  }
+
+  private double peak(Daylight clear, Trust trust) {
+    return clear.steps().stream().mapToDouble(step -> watts(step, clear.overcast())).max().orElse(0)
+            * Daylight.MICROMOL_A_JOULE
+            * trust.factor()
+        + setting.lamps().stream().filter(lamp -> lamp.hours() > 0).mapToDouble(Lamp::ppfd).sum();
   }
 
   /**

@@ -8,16 +8,10 @@ package org.mildlantern.core.light;
  * @param height metres
  * @param sill its lower edge above the floor, metres
  * @param over a balcony or overhang above it
- * @param curtain share of light that a curtain lets through, 1 for none
+ * @param blind a curtain or blind before it
  */
 public record Opening(
-    double faces,
-    double width,
-    double height,
-    double sill,
-    Glass glass,
-    Over over,
-    double curtain) {
+    double faces, double width, double height, double sill, Glass glass, Over over, Blind blind) {
 
   /**
    * A roof that stands out over a window.
@@ -33,7 +27,6 @@ public record Opening(
     require(width > 0 && width <= 20, "a window is 0 to 20 m wide");
     require(height > 0 && height <= 10, "a window is 0 to 10 m high");
     require(sill >= 0 && sill <= 20, "a sill is 0 to 20 m above the floor");
-    require(curtain >= 0 && curtain <= 1, "a curtain lets a share of 0 to 1 through");
   }
 
   private static void require(boolean holds, String what) {

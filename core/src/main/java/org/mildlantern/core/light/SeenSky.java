@@ -2,7 +2,7 @@ package org.mildlantern.core.light;
 
 /**
  * How much of the sky's light a level leaf gets at a spot, outdoors or through one window, worked
- * out once for all hours.
+ * out once for all hours, without a blind.
  *
  * @param even share under an even sky, that through glass as it passes
  * @param covered share under a covered sky, three times as bright above as at the horizon (CIE)
@@ -65,8 +65,7 @@ record SeenSky(double even, double covered, double houses, double pane, double f
         double from = window.faces() + Math.toDegrees(Math.atan2(x, spot.distance())) + 360;
         Sun.Position there = new Sun.Position(up, from % 360);
         double share = patch * straight / (away * away) * (z / away) / Math.PI;
-        double through =
-            share * window.curtain() * window.glass().passes(Math.toDegrees(Math.acos(straight)));
+        double through = share * window.glass().passes(Math.toDegrees(Math.acos(straight)));
         double clear = window.isSeenThrough(spot, there) ? skyline.passes(there) : 0;
         pane += share;
         even += through * clear;

@@ -31,7 +31,7 @@ class FloorPlanTest {
 
   @Test
   void aRoomTurnedRoundLetsInTheSameLight() {
-    Opening window = new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, 1);
+    Opening window = new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, Blind.NONE);
     Point spot = new Point(1, 0.5, 1.1);
     double front = light(window, ROOM.from(Wall.FRONT, 2, spot));
     FloorPlan turned = new FloorPlan(5, 4, 90);
@@ -49,7 +49,7 @@ class FloorPlanTest {
 
   @Test
   void theSunFallsWhereTheRayThroughTheWindowMeetsTheFloor() {
-    Opening window = new Opening(180, 1, 1, 1, Glass.DOUBLE, Opening.Over.NONE, 1);
+    Opening window = new Opening(180, 1, 1, 1, Glass.DOUBLE, Opening.Over.NONE, Blind.NONE);
     // Sun straight before it at 45°: the patch begins a metre off and ends at two.
     assertThat(SunPatch.of(ROOM, Wall.FRONT, 2, window, new Sun.Position(45, 180)))
         .allSatisfy(
@@ -71,7 +71,7 @@ class FloorPlanTest {
   /** A point on the floor lies in the patch just when the sun is seen from it. */
   @Test
   void thePatchIsWhereTheSunIsSeen() {
-    Opening window = new Opening(90, 1.4, 1.3, 0.9, Glass.DOUBLE, Opening.Over.NONE, 1);
+    Opening window = new Opening(90, 1.4, 1.3, 0.9, Glass.DOUBLE, Opening.Over.NONE, Blind.NONE);
     Sun.Position sun = new Sun.Position(30, 130);
     List<Point> patch = SunPatch.of(ROOM, Wall.LEFT, 2.5, window, sun);
     double right = patch.stream().mapToDouble(Point::right).average().orElseThrow();

@@ -19,7 +19,7 @@ class SpotLightTest {
   private static final Spot ON_THE_SILL = new Spot(0.15, 0, 1.1);
 
   private static Opening window(double faces) {
-    return new Opening(faces, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, 1);
+    return new Opening(faces, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, Blind.NONE);
   }
 
   private static Setting indoors(double faces, Spot spot) {
@@ -121,7 +121,8 @@ class SpotLightTest {
     assertThat(light(shaded, 53, MIDWINTER).directHours()).isZero();
     assertThat(light(shaded, 53, MIDSUMMER).dli())
         .isLessThan(light(indoors(180, ON_THE_SILL), 53, MIDSUMMER).dli());
-    Opening drawn = new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, 0.5);
+    Opening drawn =
+        new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, Blind.always(0.5));
     Setting curtain = behind(drawn, Skyline.OPEN, ON_THE_SILL);
     assertThat(light(curtain, 53, MIDWINTER).dli())
         .isCloseTo(light(indoors(180, ON_THE_SILL), 53, MIDWINTER).dli() / 2, within(1e-9));
@@ -129,7 +130,8 @@ class SpotLightTest {
 
   @Test
   void aRoofOverTheWindowKeepsTheHighSunOffAndNotTheLow() {
-    Opening under = new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, new Opening.Over(1.2, 0.1), 1);
+    Opening under =
+        new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, new Opening.Over(1.2, 0.1), Blind.NONE);
     Setting balcony = behind(under, Skyline.OPEN, ON_THE_SILL);
     assertThat(light(balcony, 53, MIDSUMMER).directHours()).isZero();
     assertThat(light(balcony, 53, MIDWINTER).directHours())
@@ -148,7 +150,7 @@ class SpotLightTest {
               random.nextDouble() * 1.2,
               Glass.NONE,
               Opening.Over.NONE,
-              1);
+              Blind.NONE);
       Spot spot =
           new Spot(0.3 + random.nextDouble() * 2, random.nextDouble() * 2 - 1, random.nextDouble());
       Skyline skyline = new Skyline(List.of(new Skyline.Part(40, 160, 20, 0.25)));
@@ -254,6 +256,6 @@ class SpotLightTest {
     assertThatIllegalArgumentException().isThrownBy(() -> new Spot(-1, 0, 0));
     assertThatIllegalArgumentException().isThrownBy(() -> new Lamp(1e9, 120, 1, 1));
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Opening(0, 0, 1, 1, Glass.SINGLE, Opening.Over.NONE, 1));
+        .isThrownBy(() -> new Opening(0, 0, 1, 1, Glass.SINGLE, Opening.Over.NONE, Blind.NONE));
   }
 }
