@@ -14,7 +14,7 @@ import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.app.weather.ForecastService;
 import org.mildlantern.core.air.ColdBorne;
 import org.mildlantern.core.air.ColdPane;
-import org.mildlantern.core.light.Setting;
+import org.mildlantern.core.air.Nights;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
@@ -25,9 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class ColdNights {
   private static final Words WORDS = Words.of(ColdNights.class);
-
-  /** A heated room is so much cooler at night, K. Rule of thumb. */
-  private static final double ROOM_NIGHT = 2;
 
   /** Distances that are shown, m, and where they stand on the picture. */
   private static final List<Double> AWAY = List.of(0.0, 0.05, 0.15, 0.4);
@@ -71,7 +68,8 @@ class ColdNights {
     Optional<Double> forecast = forecasts.tonight();
     double outdoors = forecast.orElseGet(() -> climate.here().coldNight(scope.today()));
     Double noted = place.surroundings().coldest();
-    double indoors = Math.max(outdoors, noted == null ? place.warmth() - ROOM_NIGHT : noted);
+    double indoors =
+        Math.max(outdoors, noted == null ? place.warmth() - Nights.HEATED_ROOM : noted);
     ColdPane pane = new ColdPane(indoors, outdoors, lit.drawn().main().glass());
     return new LightView.Tonight(
         WORDS.say(
@@ -97,13 +95,8 @@ class ColdNights {
         .filter(plant -> plant.place().id().equals(lit.place().id()))
         .flatMap(
             plant -> {
-              PlaceSpot spot = spots.get(standing.get(plant.id()));
-              LitPlace at = book.stand(lit, spot);
-              double leaf =
-                  at.windows().stream()
-                      .mapToDouble(seen -> air(seen, indoors, outdoors))
-                      .min()
-                      .orElse(indoors);
+              LitPlace at = book.stand(lit, spots.get(standing.get(plant.id())));
+              double leaf = Felt.of(lit.drawn(), List.of(), at.point()).night(indoors, outdoors);
               return tooCold(plant, leaf);
             })
         .toList();
@@ -112,14 +105,6 @@ class ColdNights {
   /** Without a minus before a zero. */
   private static double whole(double celsius) {
     return Math.round(celsius);
-  }
-
-  private static double air(Setting.Seen seen, double indoors, double outdoors) {
-    boolean beside =
-        Math.abs(seen.from().side()) > seen.window().width() / 2 + seen.from().distance();
-    return beside
-        ? indoors
-        : new ColdPane(indoors, outdoors, seen.window().glass()).at(seen.from().distance());
   }
 
   private static Stream<LightView.Tonight.Chilled> tooCold(PlantView plant, double leaf) {

@@ -2,19 +2,27 @@ package org.mildlantern.app.light;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
+import org.mildlantern.core.light.Blind;
 import org.mildlantern.core.light.FloorPlan;
 import org.mildlantern.core.light.Glass;
 import org.mildlantern.core.light.Opening;
 import org.mildlantern.core.light.Setting;
+import org.mildlantern.core.season.LightClass;
 
 /**
  * A place as it was drawn: its main window, its room, and further windows.
  *
  * @param window what was said of its main window
  * @param skyline what stands out above the rest outside
+ * @param byWord whether nothing was drawn, and a usual window for the place’s word is taken
  */
 record Drawn(
-    WindowForm window, RoomForm room, List<FurtherForm> further, List<SkylineForm> skyline) {
+    WindowForm window,
+    RoomForm room,
+    List<FurtherForm> further,
+    List<SkylineForm> skyline,
+    boolean byWord) {
   /** A usual window of a room, cm. Rules of thumb. */
   private static final double WIDTH = 140;
 
@@ -23,6 +31,23 @@ record Drawn(
 
   /** Leaves of a pot on the sill. */
   private static final double ABOVE_SILL = 20;
+
+  /** Of a place of whose light only a word is known. */
+  static Drawn byWord(LightClass word, boolean outdoors, double latitude) {
+    return new Drawn(
+        UsualWindow.of(word, outdoors, latitude), RoomForm.EMPTY, List.of(), List.of(), true);
+  }
+
+  /** The same with another room. */
+  Drawn with(RoomForm other) {
+    return new Drawn(window, other, further, skyline, byWord);
+  }
+
+  /** The same with one more window. */
+  Drawn with(FurtherForm more) {
+    return new Drawn(
+        window, room, Stream.concat(further.stream(), Stream.of(more)).toList(), skyline, byWord);
+  }
 
   Drawn {
     further = List.copyOf(further);
@@ -41,17 +66,8 @@ record Drawn(
         window.height(),
         window.sill(),
         window.glass(),
-        room.over(),
-        curtain());
-  }
-
-  /** Share of light that its curtain, or the cloth over it, lets through. */
-  double curtain() {
-    return share(window.passes());
-  }
-
-  private static double share(Double percent) {
-    return percent == null ? 1 : percent / 100;
+        room.over().over(),
+        window.blind().blind());
   }
 
   private static Opening opening(
@@ -61,7 +77,7 @@ record Drawn(
       Double sill,
       Glass glass,
       Opening.Over over,
-      double curtain) {
+      Blind blind) {
     return new Opening(
         faces,
         metres(width, WIDTH),
@@ -69,7 +85,7 @@ record Drawn(
         metres(sill, SILL),
         glass == null ? Glass.DOUBLE : glass,
         over,
-        curtain);
+        blind);
   }
 
   private static double metres(Double cm, double usual) {
@@ -106,8 +122,8 @@ record Drawn(
                   one.height(),
                   one.sill(),
                   one.glass(),
-                  Opening.Over.NONE,
-                  share(one.passes()))));
+                  one.over().over(),
+                  one.blind().blind())));
     }
     return all;
   }

@@ -1,5 +1,6 @@
 package org.mildlantern.app.light;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -12,7 +13,8 @@ import org.mildlantern.core.words.Units;
  * What is said of a further window. Lengths in cm.
  *
  * @param along from the wall’s left end to the window’s middle, for one who looks at it
- * @param passes share of light that a curtain lets through, %, or null for all
+ * @param blind before it
+ * @param over a roof or balcony over it
  */
 record FurtherForm(
     @NotNull(message = "Pick a wall.") FloorPlan.Wall wall,
@@ -37,11 +39,14 @@ record FurtherForm(
         @DecimalMax(value = "1500", message = "Between 0 and 1500 cm.")
         Double sill,
     Glass glass,
-    @InUnits(Units.Measure.PLAIN)
-        @DecimalMin(value = "0", message = "Between 0 and 100 %.")
-        @DecimalMax(value = "100", message = "Between 0 and 100 %.")
-        Double passes) {
-  static final FurtherForm EMPTY = new FurtherForm(null, null, null, null, null, null, null);
+    @Valid BlindForm blind,
+    @Valid OverForm over) {
+  static final FurtherForm EMPTY = new FurtherForm(null, null, null, null, null, null, null, null);
+
+  FurtherForm {
+    blind = BlindForm.or(blind);
+    over = OverForm.or(over);
+  }
 
   /** Whether it lies within a wall of so many cm. */
   boolean fits(double length) {

@@ -2,8 +2,12 @@ package org.mildlantern.app.light;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.journal.LastMove;
 import org.mildlantern.app.plants.PlantView;
@@ -17,7 +21,10 @@ import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Puts the steps on the round by which a plant that was moved to more light gets used to it. */
+/**
+ * Puts the steps on the round by which a plant gets used to more light: after a move, or where the
+ * light itself changed.
+ */
 @Component
 @Order(2)
 class HardeningOnTheRound implements RoundSource {
@@ -41,27 +48,43 @@ class HardeningOnTheRound implements RoundSource {
       return List.of();
     }
     List<Due> due = new ArrayList<>();
+    Map<Long, LastMove> moves = new HashMap<>();
     for (LastMove move : journal.lastMovesSince(ground.today().minusDays(LONGEST_DAYS))) {
-      ground
-          .plant(move.plantId())
-          .filter(plant -> plant.place().id().equals(move.to()))
-          .ifPresent(plant -> due.addAll(steps(plant, move, years, ground.today())));
+      moves.put(move.plantId(), move);
+    }
+    for (PlantView plant : ground.kept()) {
+      Optional<Rise> moved =
+          Optional.ofNullable(moves.get(plant.id()))
+              .filter(move -> plant.place().id().equals(move.to()))
+              .flatMap(move -> ofMove(plant, move, years, ground.today()));
+      Optional<Rise> changed =
+          years.changed(plant).map(c -> new Rise(c.before().dli(), c.after().dli(), c.day()));
+      Stream.concat(moved.stream(), changed.stream())
+          .max(Comparator.comparing(Rise::day))
+          .ifPresent(rise -> due.addAll(steps(plant, rise, ground.today())));
     }
     return due;
   }
 
-  private List<Due> steps(PlantView plant, LastMove move, LightYears years, LocalDate today) {
-    Optional<YearLight> before = move.from().map(years.places()::get);
-    Optional<YearLight> after = years.of(plant);
-    if (before.isEmpty() || after.isEmpty()) {
-      return List.of();
-    }
+  /** From how much light to how much, mol/m² a day, and since when. */
+  private record Rise(double before, double after, LocalDate day) {}
+
+  private static Optional<Rise> ofMove(
+      PlantView plant, LastMove move, LightYears years, LocalDate today) {
+    Optional<YearLight> before = move.from().flatMap(years::usual).map(OfStand::light);
+    Optional<YearLight> after = years.at(plant).map(OfStand::light);
+    return before.isEmpty() || after.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Rise(before.get().at(today), after.get().at(today), move.day()));
+  }
+
+  private List<Due> steps(PlantView plant, Rise rise, LocalDate today) {
     List<Hardening.Step> steps =
         Hardening.after(
-            before.get().at(today),
-            after.get().at(today),
+            rise.before(),
+            rise.after(),
             knowledge.lightWish(plant.kind()).orElse(null),
-            move.day());
+            rise.day());
     List<Due> due = new ArrayList<>();
     for (int i = 0; i < steps.size() - 1; i++) {
       LocalDate until = steps.get(i + 1).from();

@@ -22,9 +22,11 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.light.SunYear;
 import org.mildlantern.core.light.Trust;
 import org.mildlantern.core.light.YearLight;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.LightClass;
 import org.springframework.stereotype.Component;
 
 /** How all places of the collection are drawn and lit, read together. */
@@ -32,12 +34,17 @@ import org.springframework.stereotype.Component;
 class LightBook {
   private static final int MOST_YEARS = 2_000;
 
+  /** Changes of light are looked at so far back. */
+  private static final int CHANGED_DAYS = 90;
+
   private final PlaceLightRepository lights;
   private final PlaceWindowRepository windows;
   private final PlaceSkylineRepository skylines;
   private final PlaceSpotRepository spots;
+  private final PlaceThingRepository things;
   private final StandingRepository standings;
   private final LightReadingRepository readings;
+  private final LightChangeRepository changes;
   private final PlaceService places;
   private final PlantService plants;
   private final ClimateService climate;
@@ -45,15 +52,17 @@ class LightBook {
   private final CollectionMemo memo;
 
   /** Years that were worked out last; nearly all are asked for again. */
-  private final Map<Ground, YearLight> lately = CollectionMemo.last(MOST_YEARS);
+  private final Map<Ground, OfStand> lately = CollectionMemo.last(MOST_YEARS);
 
   LightBook(
       PlaceLightRepository lights,
       PlaceWindowRepository windows,
       PlaceSkylineRepository skylines,
       PlaceSpotRepository spots,
+      PlaceThingRepository things,
       StandingRepository standings,
       LightReadingRepository readings,
+      LightChangeRepository changes,
       PlaceService places,
       PlantService plants,
       ClimateService climate,
@@ -64,8 +73,10 @@ class LightBook {
     this.windows = windows;
     this.skylines = skylines;
     this.spots = spots;
+    this.things = things;
     this.standings = standings;
     this.readings = readings;
+    this.changes = changes;
     this.places = places;
     this.plants = plants;
     this.scope = scope;
@@ -73,13 +84,19 @@ class LightBook {
   }
 
   /** A place of which the light is known, as it was drawn, with what was read there. */
-  record Lit(PlaceView place, Drawn drawn, List<LightReading> readings, List<PlaceSpot> spots) {
+  record Lit(
+      PlaceView place,
+      Drawn drawn,
+      List<LightReading> readings,
+      List<PlaceSpot> spots,
+      List<ThingForm> things) {
     /** The stand of that id, besides the usual one. */
     Optional<PlaceSpot> spot(Long id) {
       return spots.stream().filter(spot -> spot.id().equals(id)).findFirst();
     }
   }
 
+  /** As it was drawn, else by its word; empty when neither is known. */
   Optional<Lit> of(PlaceView place) {
     return lights
         .of(place.id())
@@ -89,7 +106,25 @@ class LightBook {
                     place,
                     drawn(light, windows.of(place.id()), skylines.of(place.id())),
                     readings.of(place.id()),
-                    spots.of(place.id())));
+                    spots.of(place.id()),
+                    things.of(place.id()).stream().map(PlaceThing::form).toList()))
+        .or(() -> byWord(place, readings.of(place.id())));
+  }
+
+  /** Only as it was drawn. */
+  Optional<Lit> drawn(PlaceView place) {
+    return of(place).filter(lit -> !lit.drawn().byWord());
+  }
+
+  /** By the word for its light. What lamps in a case give no word tells. */
+  private Optional<Lit> byWord(PlaceView place, List<LightReading> read) {
+    LightClass word = place.surroundings().light();
+    if (word == null || place.kind() == PlaceKind.CASE) {
+      return Optional.empty();
+    }
+    boolean outdoors = place.kind() == PlaceKind.OUTDOOR;
+    Drawn drawn = Drawn.byWord(word, outdoors, scope.latitude());
+    return Optional.of(new Lit(place, drawn, read, List.of(), List.of()));
   }
 
   private static Drawn drawn(
@@ -98,37 +133,44 @@ class LightBook {
         light.form(),
         light.room(),
         further.stream().map(PlaceWindow::form).toList(),
-        skyline.stream().map(PlaceSkyline::form).toList());
+        skyline.stream().map(PlaceSkyline::form).toList(),
+        false);
   }
 
   /** All places of which the light is known. */
   List<Lit> all() {
-    List<PlaceLight> known = lights.all();
-    if (known.isEmpty()) {
-      return List.of();
-    }
-    Map<Long, PlaceView> byId =
-        places.all().stream().collect(Collectors.toMap(PlaceView::id, Function.identity()));
-    Map<Long, List<PlaceWindow>> further =
-        windows.all().stream().collect(Collectors.groupingBy(PlaceWindow::placeId));
-    Map<Long, List<PlaceSkyline>> skyline =
-        skylines.all().stream().collect(Collectors.groupingBy(PlaceSkyline::placeId));
-    Map<Long, List<PlaceSpot>> stands =
-        spots.all().stream().collect(Collectors.groupingBy(PlaceSpot::placeId));
-    Map<Long, List<LightReading>> read =
-        readings.all().stream().collect(Collectors.groupingBy(LightReading::placeId));
+    Map<Long, PlaceLight> known =
+        lights.all().stream().collect(Collectors.toMap(PlaceLight::placeId, Function.identity()));
+    Map<Long, List<PlaceWindow>> further = byPlace(windows.all(), PlaceWindow::placeId);
+    Map<Long, List<PlaceSkyline>> skyline = byPlace(skylines.all(), PlaceSkyline::placeId);
+    Map<Long, List<PlaceSpot>> stands = byPlace(spots.all(), PlaceSpot::placeId);
+    Map<Long, List<LightReading>> read = byPlace(readings.all(), LightReading::placeId);
+    Map<Long, List<PlaceThing>> inRooms = byPlace(things.all(), PlaceThing::placeId);
     List<Lit> all = new ArrayList<>();
-    for (PlaceLight light : known) {
-      Long id = light.placeId();
-      all.add(
-          new Lit(
-              byId.get(id),
-              drawn(
-                  light, further.getOrDefault(id, List.of()), skyline.getOrDefault(id, List.of())),
-              read.getOrDefault(id, List.of()),
-              stands.getOrDefault(id, List.of())));
+    for (PlaceView place : places.all()) {
+      Long id = place.id();
+      List<LightReading> its = read.getOrDefault(id, List.of());
+      PlaceLight light = known.get(id);
+      if (light == null) {
+        byWord(place, its).ifPresent(all::add);
+      } else {
+        all.add(
+            new Lit(
+                place,
+                drawn(
+                    light,
+                    further.getOrDefault(id, List.of()),
+                    skyline.getOrDefault(id, List.of())),
+                its,
+                stands.getOrDefault(id, List.of()),
+                inRooms.getOrDefault(id, List.of()).stream().map(PlaceThing::form).toList()));
+      }
     }
     return all;
+  }
+
+  private static <T> Map<Long, List<T>> byPlace(List<T> rows, Function<T, Long> place) {
+    return rows.stream().collect(Collectors.groupingBy(place));
   }
 
   /** The usual stand of a place. */
@@ -153,7 +195,13 @@ class LightBook {
   }
 
   private LitPlace at(PlaceView place, Drawn drawn, LitPlace.At at) {
-    return new LitPlace(place, drawn, at, scope.latitude(), climate.here(), scope.zone());
+    return new LitPlace(
+        place.kind() == PlaceKind.OUTDOOR,
+        drawn,
+        at,
+        scope.latitude(),
+        climate.here(),
+        scope.zone());
   }
 
   /**
@@ -200,13 +248,17 @@ class LightBook {
     if (all.isEmpty()) {
       return LightYears.NONE;
     }
-    Map<Long, YearLight> ofPlaces = new HashMap<>();
-    Map<Long, YearLight> ofSpots = new HashMap<>();
+    Map<Long, OfStand> ofPlaces = new HashMap<>();
+    Map<Long, OfStand> ofSpots = new HashMap<>();
     for (Lit lit : all) {
-      ofPlaces.put(lit.place().id(), year(lit, null));
-      lit.spots().forEach(spot -> ofSpots.put(spot.id(), year(lit, spot)));
+      ofPlaces.put(lit.place().id(), stands(lit, null));
+      lit.spots().forEach(spot -> ofSpots.put(spot.id(), stands(lit, spot)));
     }
-    return new LightYears(ofPlaces, ofSpots, standing(all));
+    List<Changed> changed =
+        changes.meantSince(scope.today().minusDays(CHANGED_DAYS)).stream()
+            .map(c -> new Changed(c.placeId(), c.spotId(), c.day(), c.before(), c.after()))
+            .toList();
+    return new LightYears(ofPlaces, ofSpots, standing(all), changed);
   }
 
   /**
@@ -220,12 +272,13 @@ class LightBook {
       SpotForm spot,
       Long spotId,
       List<LightReading.Read> readings,
+      List<ThingForm> things,
       double latitude,
       ClimateYear climate,
       ZoneId zone,
       int year) {}
 
-  private YearLight year(Lit lit, PlaceSpot spot) {
+  private OfStand stands(Lit lit, PlaceSpot spot) {
     Ground ground =
         new Ground(
             lit.place().kind() == PlaceKind.OUTDOOR,
@@ -233,18 +286,30 @@ class LightBook {
             spot == null ? null : spot.form(),
             spot == null ? null : spot.id(),
             lit.readings().stream().map(LightReading::read).toList(),
+            lit.things(),
             scope.latitude(),
             climate.here(),
             scope.zone(),
             scope.today().getYear());
-    YearLight known = lately.get(ground);
+    OfStand known = lately.get(ground);
     if (known == null) {
-      known =
-          new YearLight(
-              months(stand(lit, spot), trust(lit, spot)).stream().map(SpotLight::dli).toList());
+      known = workOut(lit, stand(lit, spot), trust(lit, spot));
       lately.put(ground, known);
     }
     return known;
+  }
+
+  private OfStand workOut(Lit lit, LitPlace at, Trust trust) {
+    return new OfStand(
+        new YearLight(months(at, trust).stream().map(SpotLight::dli).toList()),
+        new SunYear(
+            SunYear.days(scope.today().getYear()).stream()
+                .map(day -> at.clear(day, trust))
+                .toList()),
+        at.outdoors()
+            ? new Felt(List.of(), List.of())
+            : Felt.of(lit.drawn(), lit.things(), at.point()),
+        lit.drawn().byWord());
   }
 
   /** The mean days in the middle of the months of this year. */

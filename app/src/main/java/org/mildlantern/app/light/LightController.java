@@ -13,6 +13,7 @@ import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.light.Glass;
+import org.mildlantern.core.light.LampKind;
 import org.mildlantern.core.light.Outside;
 import org.mildlantern.core.light.Photometer;
 import org.mildlantern.core.light.SpotLight;
@@ -36,9 +37,11 @@ class LightController {
 
   private final LightService lights;
   private final ColdNights nights;
+  private final LightChanges changes;
   private final Scope scope;
 
-  LightController(LightService lights, ColdNights nights, Scope scope) {
+  LightController(LightService lights, ColdNights nights, LightChanges changes, Scope scope) {
+    this.changes = changes;
     this.nights = nights;
     this.lights = lights;
     this.scope = scope;
@@ -50,6 +53,7 @@ class LightController {
     model.addAttribute("glasses", Glass.values());
     model.addAttribute("skies", SpotLight.Sky.values());
     model.addAttribute("measures", Photometer.values());
+    model.addAttribute("lampKinds", LampKind.values());
   }
 
   @Kept
@@ -65,6 +69,7 @@ class LightController {
     model.addAttribute("view", view);
     model.addAttribute("stands", lights.standsOf(view.place().id()));
     model.addAttribute("tonight", nights.before(view.place().id()).orElse(null));
+    model.addAttribute("changed", changes.asked(view.place().id()).orElse(null));
     return "light/page";
   }
 
@@ -85,10 +90,8 @@ class LightController {
     model.addAttribute("typedOutside", typed.get("outside"));
     if (errors.getTarget() != null) {
       agree(form, errors);
-    }
-    if (errors.getTarget() != null && form.lampsUnfinished()) {
-      errors.rejectValue(
-          form.lampDistance() == null ? "lampDistance" : "lampHours", "lamp", WORDS.say("lamp"));
+      Halves.ask(form.lamp(), errors);
+      Halves.ask(form.blind(), errors);
     }
     if (errors.hasErrors()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
@@ -117,6 +120,13 @@ class LightController {
     } else if (form.distancesCross()) {
       errors.rejectValue("exactDistance", "crossed", WORDS.say("crossed"));
     }
+  }
+
+  @PostMapping("/places/{id}/light/changed")
+  String changed(@PathVariable Long id, @RequestParam boolean real, RedirectAttributes flash) {
+    changes.answer(id, real).orElseThrow(Web::missing);
+    flash.addFlashAttribute("said", WORDS.say(real ? "did-change" : "put-right"));
+    return "redirect:/places/" + id + "/light";
   }
 
   @PostMapping("/places/{id}/light/readings")

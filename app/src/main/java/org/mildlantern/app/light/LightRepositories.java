@@ -1,5 +1,6 @@
 package org.mildlantern.app.light;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.mildlantern.app.keeper.CollectionRepository;
@@ -51,4 +52,25 @@ interface PlaceSkylineRepository extends CollectionRepository<PlaceSkyline> {
 
   @Query("select s from PlaceSkyline s order by s.begins, s.id")
   List<PlaceSkyline> all();
+}
+
+interface PlaceThingRepository extends CollectionRepository<PlaceThing> {
+  @Query("select t from PlaceThing t where t.placeId = :place order by t.id")
+  List<PlaceThing> of(Long place);
+
+  @Query("select t from PlaceThing t order by t.id")
+  List<PlaceThing> all();
+}
+
+interface LightChangeRepository extends CollectionRepository<LightChange> {
+  @Query("select c from LightChange c where c.placeId = :place order by c.id")
+  List<LightChange> of(Long place);
+
+  @Query("select c from LightChange c where c.meant and c.day >= :from order by c.day, c.id")
+  List<LightChange> meantSince(LocalDate from);
+}
+
+interface SunAnswerRepository extends CollectionRepository<SunAnswer> {
+  @Query("select a from SunAnswer a where a.day >= :from")
+  List<SunAnswer> since(LocalDate from);
 }

@@ -15,6 +15,7 @@ import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.light.Lamp;
 import org.mildlantern.core.light.LightWish;
@@ -42,6 +43,8 @@ public class LightService {
   private final Knowledge knowledge;
   private final Scope scope;
   private final LightBook book;
+  private final LightChanges changes;
+  private final SunHistory suns;
 
   LightService(
       PlaceLightRepository lights,
@@ -50,7 +53,11 @@ public class LightService {
       PlantService plants,
       Knowledge knowledge,
       Scope scope,
-      LightBook book) {
+      LightBook book,
+      LightChanges changes,
+      SunHistory suns) {
+    this.suns = suns;
+    this.changes = changes;
     this.book = book;
     this.knowledge = knowledge;
     this.lights = lights;
@@ -69,7 +76,10 @@ public class LightService {
               Optional<LightBook.Lit> known = book.of(place);
               return new LightView(
                   place,
-                  known.map(lit -> lit.drawn().window().shown()).orElse(WindowForm.EMPTY),
+                  known
+                      .filter(lit -> !lit.drawn().byWord())
+                      .map(lit -> lit.drawn().window().shown())
+                      .orElse(WindowForm.EMPTY),
                   known.map(this::view).orElse(null),
                   known.map(LightBook.Lit::readings).orElseGet(() -> readings.of(placeId)));
             });
@@ -89,12 +99,12 @@ public class LightService {
     for (LightBook.Lit lit : book.all()) {
       PlaceView place = lit.place();
       Integer holds = lit.drawn().room().holds();
-      all.add(new LitStand(place, null, null, holds, years.places().get(place.id())));
+      all.add(new LitStand(place, null, null, holds, years.places().get(place.id()).light()));
       for (PlaceSpot spot : lit.spots()) {
         SpotForm form = spot.form();
         all.add(
             new LitStand(
-                place, spot.id(), form.name(), form.holds(), years.spots().get(spot.id())));
+                place, spot.id(), form.name(), form.holds(), years.spots().get(spot.id()).light()));
       }
     }
     return all;
@@ -244,8 +254,12 @@ public class LightService {
         .map(
             place -> {
               PlaceLight light = lights.of(placeId).orElseGet(() -> new PlaceLight(placeId));
-              light.describe(form);
-              lights.save(light);
+              changes.watch(
+                  placeId,
+                  () -> {
+                    light.describe(form);
+                    return lights.save(light);
+                  });
               return place;
             });
   }
@@ -332,11 +346,26 @@ public class LightService {
                   plant.place(),
                   now,
                   spot.map(one -> WORDS.say("on-stand", one.form().name(), words)).orElse(words),
-                  standing(plant, now, rests(plant)));
+                  standing(plant, now, rests(plant)),
+                  suns.burn(plant).map(burn -> burnt(plant, burn)).orElse(""));
             });
   }
 
-  /** The light at a plant. */
+  private String burnt(PlantView plant, SunHistory.Burn burn) {
+    return WORDS.say(
+        "burnt",
+        Days.near(burn.day().day()),
+        burn.day().after().directHours(),
+        burn.moved(),
+        burn.day().before().directHours(),
+        knowledge.lightWish(plant.kind()).orElseThrow().burn().hours());
+  }
+
+  /**
+   * The light at a plant.
+   *
+   * @param burnt on which day it was burnt, if it was; or empty
+   */
   public record AtPlant(
-      PlaceView place, SpotLight light, String words, LightView.Standing standing) {}
+      PlaceView place, SpotLight light, String words, LightView.Standing standing, String burnt) {}
 }

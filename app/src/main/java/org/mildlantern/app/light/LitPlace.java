@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
-import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.light.FloorPlan;
 import org.mildlantern.core.light.Lamp;
@@ -14,17 +13,14 @@ import org.mildlantern.core.light.Outside;
 import org.mildlantern.core.light.Setting;
 import org.mildlantern.core.light.Skyline;
 import org.mildlantern.core.light.SpotLight;
+import org.mildlantern.core.light.SunYear;
 import org.mildlantern.core.light.Trust;
-import org.mildlantern.core.round.PlaceKind;
 
 /**
  * A stand of a place as it is lit, on any day: behind its windows or under the open sky, with trees
  * outside in leaf and bare.
  */
 final class LitPlace {
-  /** Width of the light of a lamp whose beam is not known, degrees. */
-  private static final double BEAM = 120;
-
   /** How well a meter or a phone tells light. Rule of thumb. */
   private static final double READING_ERROR = 0.25;
 
@@ -36,10 +32,7 @@ final class LitPlace {
   record At(FloorPlan.Point point, double shade, List<Lamp> lamps) {
     static At usual(Drawn drawn) {
       WindowForm window = drawn.window();
-      return new At(
-          drawn.usual(),
-          drawn.curtain(),
-          LitPlace.lamps(window.lampPpf(), window.lampDistance(), window.lampHours()));
+      return new At(drawn.usual(), window.blind().share(), window.lamp().lamps());
     }
 
     static At spot(Drawn drawn, SpotForm spot) {
@@ -49,7 +42,7 @@ final class LitPlace {
               spot.back() / 100,
               spot.height() == null ? drawn.usualHeight() : spot.height() / 100),
           spot.passes() == null ? 1 : spot.passes() / 100,
-          spot.lamps());
+          spot.lamp().lamps());
     }
   }
 
@@ -62,19 +55,16 @@ final class LitPlace {
   private final LitSpot inLeaf;
   private final LitSpot bare;
 
-  LitPlace(PlaceView place, Drawn drawn, At at, double latitude, ClimateYear climate, ZoneId zone) {
+  LitPlace(
+      boolean outdoors, Drawn drawn, At at, double latitude, ClimateYear climate, ZoneId zone) {
     this.climate = climate;
     this.drawn = drawn;
     this.at = at;
-    this.outdoors = place.kind() == PlaceKind.OUTDOOR;
+    this.outdoors = outdoors;
     this.latitude = latitude;
     this.zone = zone;
     this.inLeaf = new LitSpot(setting(skyline(false)));
     this.bare = hasTrees() ? new LitSpot(setting(skyline(true))) : inLeaf;
-  }
-
-  static List<Lamp> lamps(Double ppf, Double distance, Double hours) {
-    return ppf == null ? List.of() : List.of(new Lamp(ppf, BEAM, distance / 100, hours));
   }
 
   private boolean hasTrees() {
@@ -88,6 +78,15 @@ final class LitPlace {
 
   Drawn drawn() {
     return drawn;
+  }
+
+  FloorPlan.Point point() {
+    return at.point();
+  }
+
+  /** A day without a cloud. */
+  SunYear.Clear clear(LocalDate day, Trust trust) {
+    return spotOn(day).clear(day, latitude, trust);
   }
 
   /** What it sees of its windows, the main one first. */
@@ -120,6 +119,9 @@ final class LitPlace {
 
   /** What can be trusted before anything was read. */
   Trust trust() {
+    if (drawn.byWord()) {
+      return Trust.BY_WORD;
+    }
     return outdoors ? Trust.OUTDOORS : drawn.window().drawn() ? Trust.DRAWN : Trust.GUESSED;
   }
 

@@ -1,5 +1,8 @@
 package org.mildlantern.app.light;
 
+import jakarta.persistence.AttributeOverride;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -34,17 +37,23 @@ class PlaceLight {
   @Enumerated(EnumType.STRING)
   private Glass glass;
 
-  private Double passes;
+  @Embedded private BlindForm blind;
   private Double leaves;
-  private Double lampPpf;
-  private Double lampDistance;
-  private Double lampHours;
+
+  @Embedded
+  @AttributeOverride(name = "ppf", column = @Column(name = "lamp_ppf"))
+  @AttributeOverride(name = "watts", column = @Column(name = "lamp_watts"))
+  @AttributeOverride(name = "kind", column = @Column(name = "lamp_kind"))
+  @AttributeOverride(name = "beam", column = @Column(name = "lamp_beam"))
+  @AttributeOverride(name = "distance", column = @Column(name = "lamp_distance"))
+  @AttributeOverride(name = "hours", column = @Column(name = "lamp_hours"))
+  private LampForm lamp;
+
   private Double roomWidth;
   private Double roomDepth;
   private Double along;
   private Integer holds;
-  private Double overOut;
-  private Double overAbove;
+  @Embedded private OverForm over;
 
   protected PlaceLight() {}
 
@@ -64,11 +73,9 @@ class PlaceLight {
     this.height = form.height();
     this.sill = form.sill();
     this.glass = form.glass();
-    this.passes = form.passes();
+    this.blind = form.blind();
     this.leaves = form.leaves();
-    this.lampPpf = form.lampPpf();
-    this.lampDistance = form.lampDistance();
-    this.lampHours = form.lampHours();
+    this.lamp = form.lamp();
   }
 
   void describe(RoomForm form) {
@@ -76,29 +83,15 @@ class PlaceLight {
     this.roomDepth = form.depth();
     this.along = form.along();
     this.holds = form.holds();
-    this.overOut = form.overOut();
-    this.overAbove = form.overAbove();
+    this.over = form.over();
   }
 
   RoomForm room() {
-    return new RoomForm(roomWidth, roomDepth, along, holds, overOut, overAbove);
+    return new RoomForm(roomWidth, roomDepth, along, holds, over);
   }
 
   WindowForm form() {
     return new WindowForm(
-        faces,
-        distance,
-        outside,
-        width,
-        height,
-        sill,
-        glass,
-        passes,
-        leaves,
-        lampPpf,
-        lampDistance,
-        lampHours,
-        null,
-        null);
+        faces, distance, outside, width, height, sill, glass, blind, leaves, lamp, null, null);
   }
 }

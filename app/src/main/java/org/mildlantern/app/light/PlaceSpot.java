@@ -1,5 +1,8 @@
 package org.mildlantern.app.light;
 
+import jakarta.persistence.AttributeOverride;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -23,9 +26,15 @@ class PlaceSpot {
   private Double height;
   private Integer holds;
   private Double passes;
-  private Double ppf;
-  private Double lampDistance;
-  private Double lampHours;
+
+  @Embedded
+  @AttributeOverride(name = "ppf", column = @Column(name = "ppf"))
+  @AttributeOverride(name = "watts", column = @Column(name = "lamp_watts"))
+  @AttributeOverride(name = "kind", column = @Column(name = "lamp_kind"))
+  @AttributeOverride(name = "beam", column = @Column(name = "lamp_beam"))
+  @AttributeOverride(name = "distance", column = @Column(name = "lamp_distance"))
+  @AttributeOverride(name = "hours", column = @Column(name = "lamp_hours"))
+  private LampForm lamp;
 
   protected PlaceSpot() {}
 
@@ -40,9 +49,7 @@ class PlaceSpot {
     this.height = form.height();
     this.holds = form.holds();
     this.passes = form.passes();
-    this.ppf = form.ppf();
-    this.lampDistance = form.lampDistance();
-    this.lampHours = form.lampHours();
+    this.lamp = form.lamp();
   }
 
   void moveTo(double newAcross, double newBack) {
@@ -59,6 +66,6 @@ class PlaceSpot {
   }
 
   SpotForm form() {
-    return new SpotForm(name, across, back, height, holds, passes, ppf, lampDistance, lampHours);
+    return new SpotForm(name, across, back, height, holds, passes, lamp);
   }
 }

@@ -1,5 +1,6 @@
 package org.mildlantern.app.light;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -31,7 +32,8 @@ class PlaceWindow {
   @Enumerated(EnumType.STRING)
   private Glass glass;
 
-  private Double passes;
+  @Embedded private BlindForm blind;
+  @Embedded private OverForm over;
 
   protected PlaceWindow() {}
 
@@ -43,7 +45,8 @@ class PlaceWindow {
     this.height = form.height();
     this.sill = form.sill();
     this.glass = form.glass();
-    this.passes = form.passes();
+    this.blind = form.blind();
+    this.over = form.over();
   }
 
   Long id() {
@@ -55,6 +58,6 @@ class PlaceWindow {
   }
 
   FurtherForm form() {
-    return new FurtherForm(wall, along, width, height, sill, glass, passes);
+    return new FurtherForm(wall, along, width, height, sill, glass, blind, over);
   }
 }

@@ -5,8 +5,10 @@ import jakarta.validation.Valid;
 import java.util.Optional;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.air.Nearby;
 import org.mildlantern.core.light.FloorPlan;
 import org.mildlantern.core.light.Glass;
+import org.mildlantern.core.light.LampKind;
 import org.mildlantern.core.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -25,9 +27,13 @@ class RoomController {
   private static final Words WORDS = Words.of(RoomController.class);
 
   private final RoomService rooms;
+  private final StandService stands;
+  private final LightChanges changes;
 
-  RoomController(RoomService rooms) {
+  RoomController(RoomService rooms, StandService stands, LightChanges changes) {
     this.rooms = rooms;
+    this.stands = stands;
+    this.changes = changes;
   }
 
   @Kept
@@ -42,16 +48,19 @@ class RoomController {
     }
     model.addAttribute("roomForm", view.get().room());
     if (spot != null) {
-      model.addAttribute("spotForm", rooms.spot(id, spot).orElseThrow(Web::missing));
+      model.addAttribute("spotForm", stands.spot(id, spot).orElseThrow(Web::missing));
     }
     return page(view.get(), spot, model);
   }
 
-  private static String page(RoomView view, Long spot, Model model) {
+  private String page(RoomView view, Long spot, Model model) {
+    model.addAttribute("changed", changes.asked(view.place().id()).orElse(null));
+    model.addAttribute("thingKinds", Nearby.values());
     model.addAttribute("view", view);
     model.addAttribute("spot", spot);
     model.addAttribute("walls", FloorPlan.Wall.values());
     model.addAttribute("glasses", Glass.values());
+    model.addAttribute("lampKinds", LampKind.values());
     if (!model.containsAttribute("roomForm")) {
       model.addAttribute("roomForm", view.room());
     }
@@ -60,6 +69,9 @@ class RoomController {
     }
     if (!model.containsAttribute("skylineForm")) {
       model.addAttribute("skylineForm", SkylineForm.EMPTY);
+    }
+    if (!model.containsAttribute("thingForm")) {
+      model.addAttribute("thingForm", ThingForm.EMPTY);
     }
     if (!model.containsAttribute("spotForm")) {
       model.addAttribute("spotForm", SpotForm.EMPTY);
@@ -115,6 +127,9 @@ class RoomController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
+    if (errors.getTarget() != null) {
+      Halves.ask(form.blind(), errors);
+    }
     return keep(id, null, errors, "along", () -> rooms.add(id, form), model, response, flash);
   }
 
@@ -139,6 +154,22 @@ class RoomController {
     return toRoom(said(flash, rooms.takeSkyline(id)));
   }
 
+  @PostMapping("/places/{id}/things")
+  String thing(
+      @PathVariable Long id,
+      @Valid @ModelAttribute("thingForm") ThingForm form,
+      BindingResult errors,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    return keep(id, null, errors, "along", () -> rooms.add(id, form), model, response, flash);
+  }
+
+  @PostMapping("/place-things/{id}/remove")
+  String takeThing(@PathVariable Long id, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.takeThing(id)));
+  }
+
   @PostMapping("/places/{id}/spots")
   String spot(
       @PathVariable Long id,
@@ -148,11 +179,11 @@ class RoomController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
-    if (errors.getTarget() != null && form.lampUnfinished()) {
-      errors.rejectValue(
-          form.lampDistance() == null ? "lampDistance" : "lampHours", "lamp", WORDS.say("lamp"));
+    if (errors.getTarget() != null) {
+      Halves.ask(form.lamp(), errors);
     }
-    return keep(id, spot, errors, "name", () -> rooms.save(id, spot, form), model, response, flash);
+    return keep(
+        id, spot, errors, "name", () -> stands.save(id, spot, form), model, response, flash);
   }
 
   @PostMapping("/spots/{id}/at")
@@ -161,18 +192,18 @@ class RoomController {
       @RequestParam double across,
       @RequestParam double back,
       RedirectAttributes flash) {
-    return toRoom(said(flash, rooms.drag(id, across, back)));
+    return toRoom(said(flash, stands.drag(id, across, back)));
   }
 
   @PostMapping("/spots/{id}/remove")
   String takeSpot(@PathVariable Long id, RedirectAttributes flash) {
-    return toRoom(said(flash, rooms.takeSpot(id)));
+    return toRoom(said(flash, stands.takeSpot(id)));
   }
 
   @PostMapping("/plants/{id}/standing")
   String stand(
       @PathVariable Long id, @RequestParam(required = false) Long spot, RedirectAttributes flash) {
-    return toRoom(said(flash, rooms.stand(id, spot)));
+    return toRoom(said(flash, stands.stand(id, spot)));
   }
 
   private static Long said(RedirectAttributes flash, Optional<Long> place) {

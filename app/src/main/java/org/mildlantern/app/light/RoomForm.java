@@ -1,11 +1,11 @@
 package org.mildlantern.app.light;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import org.mildlantern.app.units.InUnits;
-import org.mildlantern.core.light.Opening;
 import org.mildlantern.core.words.Units;
 
 /**
@@ -15,8 +15,7 @@ import org.mildlantern.core.words.Units;
  * @param depth from that wall to the one across
  * @param along from that wall’s left end to the main window’s middle, null for half way
  * @param holds plants that find room on the usual stand, or null
- * @param overOut how far a balcony or roof stands out over the main window, or null for none
- * @param overAbove how far that is above the window's upper edge, null for right above it
+ * @param over a balcony or roof over the main window
  */
 record RoomForm(
     @InUnits(Units.Measure.WIDTH)
@@ -34,15 +33,12 @@ record RoomForm(
     @Min(value = 0, message = "Between 0 and 1000.")
         @Max(value = 1000, message = "Between 0 and 1000.")
         Integer holds,
-    @InUnits(Units.Measure.WIDTH)
-        @DecimalMin(value = "0", message = "Between 0 and 1000 cm.")
-        @DecimalMax(value = "1000", message = "Between 0 and 1000 cm.")
-        Double overOut,
-    @InUnits(Units.Measure.WIDTH)
-        @DecimalMin(value = "0", message = "Between 0 and 1000 cm.")
-        @DecimalMax(value = "1000", message = "Between 0 and 1000 cm.")
-        Double overAbove) {
-  static final RoomForm EMPTY = new RoomForm(null, null, null, null, null, null);
+    @Valid OverForm over) {
+  static final RoomForm EMPTY = new RoomForm(null, null, null, null, null);
+
+  RoomForm {
+    over = OverForm.or(over);
+  }
 
   /** A usual room, cm. Rule of thumb. */
   private static final double WIDTH = 400;
@@ -60,11 +56,5 @@ record RoomForm(
   /** To the middle of the main window, cm. */
   double windowAlong() {
     return along == null ? wide() / 2 : along;
-  }
-
-  Opening.Over over() {
-    return overOut == null || overOut == 0
-        ? Opening.Over.NONE
-        : new Opening.Over(overOut / 100, overAbove == null ? 0 : overAbove / 100);
   }
 }

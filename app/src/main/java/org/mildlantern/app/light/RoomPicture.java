@@ -23,6 +23,7 @@ record RoomPicture(
     List<Pane> panes,
     List<Patch> patches,
     List<Dot> dots,
+    List<Thing> things,
     List<Side> sides) {
   private static final double WIDEST = 420;
   private static final double DEEPEST = 380;
@@ -44,13 +45,17 @@ record RoomPicture(
    */
   record Dot(Long id, String number, String name, double x, double y) {}
 
+  /** A radiator, vent or door at its wall. */
+  record Thing(String kind, String label, double x, double y) {}
+
   /** What a wall looks to. */
   record Side(String words, double x, double y) {}
 
   /** A stand that is to be drawn. */
   record At(Long id, String name, Point point) {}
 
-  static RoomPicture of(Drawn drawn, List<At> stands, double latitude, LocalDate day) {
+  static RoomPicture of(
+      Drawn drawn, List<ThingForm> things, List<At> stands, double latitude, LocalDate day) {
     FloorPlan plan = drawn.plan();
     double scale = Math.min(WIDEST / plan.width(), DEEPEST / plan.depth());
     List<Dot> dots = new ArrayList<>();
@@ -70,7 +75,18 @@ record RoomPicture(
         drawn.windows().stream().map(w -> pane(plan, w, scale)).toList(),
         patches(drawn, latitude, day, scale),
         dots,
+        things.stream().map(thing -> thing(plan, thing, scale)).toList(),
         sides(plan, scale));
+  }
+
+  private static Thing thing(FloorPlan plan, ThingForm thing, double scale) {
+    Point at = plan.at(thing.wall(), thing.along() / 100);
+    double inside = 10;
+    return new Thing(
+        thing.kind().name().toLowerCase(Locale.ROOT),
+        thing.kind().label(),
+        Math.max(inside, Math.min(plan.width() * scale - inside, at.right() * scale)),
+        Math.max(inside, Math.min(plan.depth() * scale - inside, at.back() * scale)));
   }
 
   private static Pane pane(FloorPlan plan, Drawn.InWall window, double scale) {

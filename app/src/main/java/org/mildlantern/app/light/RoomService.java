@@ -18,24 +18,24 @@ import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps the rooms of places, their further windows, and who stands where in them. */
+/** Keeps the rooms of places: their size, further windows, skyline, and what stands in them. */
 @Service
 @Transactional
-public class RoomService {
+class RoomService {
   private static final Words WORDS = Words.of(RoomService.class);
 
   private static final int MOST_WINDOWS = 8;
-  private static final int MOST_SPOTS = 30;
   private static final int MOST_PARTS = 30;
+  private static final int MOST_THINGS = 20;
 
   private final LightBook book;
   private final PlaceLightRepository lights;
   private final PlaceWindowRepository windows;
   private final PlaceSkylineRepository skylines;
-  private final PlaceSpotRepository spots;
-  private final StandingRepository standings;
+  private final PlaceThingRepository things;
   private final PlaceService places;
   private final PlantService plants;
+  private final LightChanges changes;
   private final Scope scope;
 
   RoomService(
@@ -43,26 +43,30 @@ public class RoomService {
       PlaceLightRepository lights,
       PlaceWindowRepository windows,
       PlaceSkylineRepository skylines,
-      PlaceSpotRepository spots,
-      StandingRepository standings,
+      PlaceThingRepository things,
       PlaceService places,
       PlantService plants,
+      LightChanges changes,
       Scope scope) {
     this.book = book;
     this.lights = lights;
     this.windows = windows;
     this.skylines = skylines;
-    this.spots = spots;
-    this.standings = standings;
+    this.things = things;
     this.places = places;
     this.plants = plants;
+    this.changes = changes;
     this.scope = scope;
   }
 
   /** A place’s room; empty when there is no such place, or nothing was said yet of its light. */
   @Transactional(readOnly = true)
   Optional<RoomView> of(Long placeId) {
-    return places.find(placeId).flatMap(book::of).map(this::view);
+    return drawn(placeId).map(this::view);
+  }
+
+  private Optional<LightBook.Lit> drawn(Long placeId) {
+    return places.find(placeId).flatMap(book::drawn);
   }
 
   @Transactional(readOnly = true)
@@ -109,9 +113,14 @@ public class RoomService {
         skylines.of(lit.place().id()).stream()
             .map(s -> new RoomView.Rises(s.id(), s.form()))
             .toList(),
+        things.of(lit.place().id()).stream()
+            .map(t -> new RoomView.InRoom(t.id(), t.form()))
+            .toList(),
         stands,
         here.stream().map(p -> new RoomView.Placed(p, standing.get(p.id()))).toList(),
-        usual.outdoors() ? null : RoomPicture.of(lit.drawn(), drawn, scope.latitude(), today));
+        usual.outdoors()
+            ? null
+            : RoomPicture.of(lit.drawn(), lit.things(), drawn, scope.latitude(), today));
   }
 
   private static RoomView.Stand stand(
@@ -130,12 +139,10 @@ public class RoomService {
    * @throws IllegalArgumentException where its windows or stands do not fit in
    */
   boolean save(Long placeId, RoomForm form) {
-    Optional<LightBook.Lit> lit = places.find(placeId).flatMap(book::of);
+    Optional<LightBook.Lit> lit = drawn(placeId);
     lit.ifPresent(
         known -> {
-          Drawn drawn =
-              new Drawn(
-                  known.drawn().window(), form, known.drawn().further(), known.drawn().skyline());
+          Drawn drawn = known.drawn().with(form);
           fits(drawn);
           for (PlaceSpot spot : known.spots()) {
             if (!holds(known.place(), drawn, spot.form())) {
@@ -143,8 +150,12 @@ public class RoomService {
             }
           }
           PlaceLight light = lights.of(placeId).orElseThrow();
-          light.describe(form);
-          lights.save(light);
+          changes.watch(
+              placeId,
+              () -> {
+                light.describe(form);
+                return lights.save(light);
+              });
         });
     return lit.isPresent();
   }
@@ -160,7 +171,7 @@ public class RoomService {
     }
   }
 
-  private static boolean holds(PlaceView place, Drawn drawn, SpotForm spot) {
+  static boolean holds(PlaceView place, Drawn drawn, SpotForm spot) {
     FloorPlan.Point point = LitPlace.At.spot(drawn, spot).point();
     return place.kind() == PlaceKind.OUTDOOR || drawn.plan().holds(point);
   }
@@ -171,16 +182,14 @@ public class RoomService {
    * @throws IllegalArgumentException where it does not fit into its wall
    */
   boolean add(Long placeId, FurtherForm form) {
-    Optional<LightBook.Lit> lit = places.find(placeId).flatMap(book::of);
+    Optional<LightBook.Lit> lit = drawn(placeId);
     lit.ifPresent(
         known -> {
-          List<FurtherForm> all = new ArrayList<>(known.drawn().further());
-          if (all.size() >= MOST_WINDOWS) {
+          if (known.drawn().further().size() >= MOST_WINDOWS) {
             throw new IllegalArgumentException(WORDS.say("windows-enough", MOST_WINDOWS));
           }
-          all.add(form);
-          fits(new Drawn(known.drawn().window(), known.drawn().room(), all, List.of()));
-          windows.save(new PlaceWindow(placeId, form));
+          fits(known.drawn().with(form));
+          changes.watch(placeId, () -> windows.save(new PlaceWindow(placeId, form)));
         });
     return lit.isPresent();
   }
@@ -198,13 +207,13 @@ public class RoomService {
    * @throws IllegalArgumentException when there are too many
    */
   boolean add(Long placeId, SkylineForm form) {
-    Optional<LightBook.Lit> lit = places.find(placeId).flatMap(book::of);
+    Optional<LightBook.Lit> lit = drawn(placeId);
     lit.ifPresent(
         known -> {
           if (known.drawn().skyline().size() >= MOST_PARTS) {
             throw new IllegalArgumentException(WORDS.say("skyline-enough", MOST_PARTS));
           }
-          skylines.save(new PlaceSkyline(placeId, form));
+          changes.watch(placeId, () -> skylines.save(new PlaceSkyline(placeId, form)));
         });
     return lit.isPresent();
   }
@@ -212,98 +221,43 @@ public class RoomService {
   /** Takes it out; the place before which it stood. */
   Optional<Long> takeSkyline(Long id) {
     Optional<PlaceSkyline> part = skylines.byId(id);
-    part.ifPresent(skylines::delete);
+    part.ifPresent(
+        one ->
+            changes.watch(
+                one.placeId(),
+                () -> {
+                  skylines.delete(one);
+                  return one;
+                }));
     return part.map(PlaceSkyline::placeId);
   }
 
-  Optional<SpotForm> spot(Long placeId, Long id) {
-    return spots.of(placeId).stream()
-        .filter(spot -> spot.id().equals(id))
-        .map(PlaceSpot::form)
-        .findFirst();
-  }
-
   /**
-   * Adds a stand, or changes one.
+   * Adds a radiator, vent or door.
    *
-   * @param id null for a new one
-   * @throws IllegalArgumentException where it lies outside the room, or its name is taken
+   * @throws IllegalArgumentException where it lies outside its wall, or there are too many
    */
-  boolean save(Long placeId, Long id, SpotForm form) {
-    Optional<LightBook.Lit> lit = places.find(placeId).flatMap(book::of);
-    if (lit.isEmpty()) {
-      return false;
-    }
-    List<PlaceSpot> all = lit.get().spots();
-    if (id == null && all.size() >= MOST_SPOTS) {
-      throw new IllegalArgumentException(WORDS.say("spots-enough", MOST_SPOTS));
-    }
-    if (all.stream()
-        .anyMatch(
-            other ->
-                !other.id().equals(id)
-                    && other.form().name().equalsIgnoreCase(form.name().strip()))) {
-      throw new IllegalArgumentException(WORDS.say("name-taken"));
-    }
-    if (!holds(lit.get().place(), lit.get().drawn(), form)) {
-      throw new IllegalArgumentException(WORDS.say("outside"));
-    }
-    Optional<PlaceSpot> spot =
-        id == null
-            ? Optional.of(new PlaceSpot(placeId))
-            : all.stream().filter(one -> one.id().equals(id)).findFirst();
-    spot.ifPresent(
-        one -> {
-          one.describe(form);
-          spots.save(one);
+  boolean add(Long placeId, ThingForm form) {
+    Optional<LightBook.Lit> lit = drawn(placeId);
+    lit.ifPresent(
+        known -> {
+          if (known.things().size() >= MOST_THINGS) {
+            throw new IllegalArgumentException(WORDS.say("things-enough", MOST_THINGS));
+          }
+          double length = known.drawn().plan().length(form.wall());
+          if (form.along() / 100 > length) {
+            throw new IllegalArgumentException(
+                WORDS.say("window-outside", form.wall().label(), length * 100));
+          }
+          things.save(new PlaceThing(placeId, form));
         });
-    return spot.isPresent();
+    return lit.isPresent();
   }
 
-  /** Moves a stand as it was dragged, within the walls; the place that it is in. */
-  Optional<Long> drag(Long id, double across, double back) {
-    return spots
-        .byId(id)
-        .map(
-            spot -> {
-              book.of(places.find(spot.placeId()).orElseThrow())
-                  .ifPresent(
-                      lit -> {
-                        RoomForm room = lit.drawn().room();
-                        spot.moveTo(
-                            Math.max(0, Math.min(room.wide(), across)),
-                            Math.max(0, Math.min(room.deep(), back)));
-                        spots.save(spot);
-                      });
-              return spot.placeId();
-            });
-  }
-
-  Optional<Long> takeSpot(Long id) {
-    Optional<PlaceSpot> spot = spots.byId(id);
-    spot.ifPresent(spots::delete);
-    return spot.map(PlaceSpot::placeId);
-  }
-
-  /**
-   * Puts a plant on a stand of its place.
-   *
-   * @param spotId null for the usual one
-   * @return the place; empty when there is no such plant, or no such stand there
-   */
-  public Optional<Long> stand(Long plantId, Long spotId) {
-    Optional<Long> placeId = plants.find(plantId).map(plant -> plant.place().id());
-    if (placeId.isEmpty() || spotId != null && spot(placeId.get(), spotId).isEmpty()) {
-      return Optional.empty();
-    }
-    Optional<Standing> standing = standings.of(plantId);
-    if (spotId == null) {
-      standing.ifPresent(standings::delete);
-    } else {
-      Standing row = standing.orElseGet(() -> new Standing(plantId, spotId));
-      row.moveTo(spotId);
-      standings.save(row);
-    }
-    return placeId;
+  /** Takes it out; the place that it was in. */
+  Optional<Long> takeThing(Long id) {
+    Optional<PlaceThing> thing = things.byId(id);
+    thing.ifPresent(things::delete);
+    return thing.map(PlaceThing::placeId);
   }
 }

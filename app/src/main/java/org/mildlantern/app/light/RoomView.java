@@ -15,12 +15,16 @@ record RoomView(
     RoomForm room,
     List<Further> windows,
     List<Rises> skyline,
+    List<InRoom> things,
     List<Stand> stands,
     List<Placed> plants,
     RoomPicture picture) {
 
   /** What stands out of the skyline. */
   record Rises(Long id, SkylineForm form) {}
+
+  /** What warms or blows in it. */
+  record InRoom(Long id, ThingForm form) {}
 
   /** A further window. */
   record Further(Long id, FurtherForm form) {}

@@ -1,5 +1,6 @@
 package org.mildlantern.app.light;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
@@ -7,9 +8,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.List;
 import org.mildlantern.app.units.InUnits;
-import org.mildlantern.core.light.Lamp;
 import org.mildlantern.core.words.Units;
 
 /**
@@ -20,7 +19,7 @@ import org.mildlantern.core.words.Units;
  * @param height of the leaves above the floor, or null for a little above the sill
  * @param holds plants that find room, or null for as many as stand there
  * @param passes share of light that a shade cloth lets through outdoors, %, or null for all
- * @param ppf photons of a lamp above it, µmol/s, or null for none
+ * @param lamp over it
  */
 record SpotForm(
     @NotBlank(message = "A stand needs a name, such as shelf.")
@@ -47,26 +46,10 @@ record SpotForm(
         @DecimalMin(value = "0", message = "Between 0 and 100 %.")
         @DecimalMax(value = "100", message = "Between 0 and 100 %.")
         Double passes,
-    @InUnits(Units.Measure.PLAIN)
-        @DecimalMin(value = "1", message = "Between 1 and 10000 µmol/s.")
-        @DecimalMax(value = "10000", message = "Between 1 and 10000 µmol/s.")
-        Double ppf,
-    @InUnits(Units.Measure.WIDTH)
-        @DecimalMin(value = "5", message = "Between 5 and 500 cm.")
-        @DecimalMax(value = "500", message = "Between 5 and 500 cm.")
-        Double lampDistance,
-    @InUnits(Units.Measure.PLAIN)
-        @DecimalMin(value = "0", message = "Between 0 and 24 hours.")
-        @DecimalMax(value = "24", message = "Between 0 and 24 hours.")
-        Double lampHours) {
-  static final SpotForm EMPTY = new SpotForm(null, null, null, null, null, null, null, null, null);
+    @Valid LampForm lamp) {
+  static final SpotForm EMPTY = new SpotForm(null, null, null, null, null, null, null);
 
-  /** Whether its lamp is told of by halves. */
-  boolean lampUnfinished() {
-    return ppf != null && (lampDistance == null || lampHours == null);
-  }
-
-  List<Lamp> lamps() {
-    return LitPlace.lamps(ppf, lampDistance, lampHours);
+  SpotForm {
+    lamp = LampForm.or(lamp);
   }
 }

@@ -1,5 +1,6 @@
 package org.mildlantern.app.light;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -16,11 +17,9 @@ import org.mildlantern.core.words.Units;
  * @param faces degrees from north clockwise that its window looks to
  * @param distance of the leaves from the pane, cm
  * @param width of the window, cm, or null for a usual one; so its height and its sill
- * @param passes share of light that a curtain or a shade cloth lets through, %, or null for all
+ * @param blind a curtain before it, or a shade cloth
  * @param leaves height of the leaves above the floor, cm, or null for a little above the sill
- * @param lampPpf photons of the lamps, µmol/s, or null for none
- * @param lampDistance from the lamps to the leaves, cm
- * @param lampHours that they burn in a day
+ * @param lamp over the leaves
  * @param exactFaces direction by number, which goes before the one that was tapped
  * @param exactDistance the same for the distance
  */
@@ -47,26 +46,12 @@ record WindowForm(
         @DecimalMax(value = "1500", message = "Between 0 and 1500 cm.")
         Double sill,
     Glass glass,
-    @InUnits(Units.Measure.PLAIN)
-        @DecimalMin(value = "0", message = "Between 0 and 100 %.")
-        @DecimalMax(value = "100", message = "Between 0 and 100 %.")
-        Double passes,
+    @Valid BlindForm blind,
     @InUnits(Units.Measure.WIDTH)
         @DecimalMin(value = "0", message = "Between 0 and 1500 cm.")
         @DecimalMax(value = "1500", message = "Between 0 and 1500 cm.")
         Double leaves,
-    @InUnits(Units.Measure.PLAIN)
-        @DecimalMin(value = "1", message = "Between 1 and 10000 µmol/s.")
-        @DecimalMax(value = "10000", message = "Between 1 and 10000 µmol/s.")
-        Double lampPpf,
-    @InUnits(Units.Measure.WIDTH)
-        @DecimalMin(value = "5", message = "Between 5 and 500 cm.")
-        @DecimalMax(value = "500", message = "Between 5 and 500 cm.")
-        Double lampDistance,
-    @InUnits(Units.Measure.PLAIN)
-        @DecimalMin(value = "0", message = "Between 0 and 24 hours.")
-        @DecimalMax(value = "24", message = "Between 0 and 24 hours.")
-        Double lampHours,
+    @Valid LampForm lamp,
     @InUnits(Units.Measure.PLAIN)
         @DecimalMin(value = "0", message = "Between 0 and 360°.")
         @DecimalMax(value = "360", message = "Between 0 and 360°.")
@@ -75,6 +60,11 @@ record WindowForm(
         @DecimalMin(value = "0", message = "Between 0 and 2500 cm.")
         @DecimalMax(value = "2500", message = "Between 0 and 2500 cm.")
         Double exactDistance) {
+  WindowForm {
+    blind = BlindForm.or(blind);
+    lamp = LampForm.or(lamp);
+  }
+
   /** Directions and distances that are offered for a tap. */
   private static final double TURN = 45;
 
@@ -112,8 +102,7 @@ record WindowForm(
 
   /** Of a place about which nothing was said. */
   static final WindowForm EMPTY =
-      new WindowForm(
-          null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+      new WindowForm(null, null, null, null, null, null, null, null, null, null, null, null);
 
   /** As it is shown: the tap that lies nearest, and the number where that says more. */
   WindowForm shown() {
@@ -127,18 +116,11 @@ record WindowForm(
         height,
         sill,
         glass,
-        passes,
+        blind,
         leaves,
-        lampPpf,
-        lampDistance,
-        lampHours,
+        lamp,
         faces == tap ? null : faces,
         distance == step ? null : distance);
-  }
-
-  /** Whether lamps are told of by halves. */
-  boolean lampsUnfinished() {
-    return lampPpf != null && (lampDistance == null || lampHours == null);
   }
 
   /** Whether its window is known by numbers. */

@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.light.LitStand;
-import org.mildlantern.app.light.RoomService;
+import org.mildlantern.app.light.StandService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
@@ -43,7 +43,7 @@ class PlacingService {
   private static final double SOME = 0.05;
 
   private final LightService lights;
-  private final RoomService rooms;
+  private final StandService standings;
   private final PlantService plants;
   private final PlantNotes notes;
   private final Knowledge knowledge;
@@ -52,7 +52,7 @@ class PlacingService {
 
   PlacingService(
       LightService lights,
-      RoomService rooms,
+      StandService standings,
       PlantService plants,
       PlantNotes notes,
       Knowledge knowledge,
@@ -60,7 +60,7 @@ class PlacingService {
       Scope scope) {
     this.climate = climate;
     this.lights = lights;
-    this.rooms = rooms;
+    this.standings = standings;
     this.plants = plants;
     this.notes = notes;
     this.knowledge = knowledge;
@@ -244,6 +244,6 @@ class PlacingService {
     if (!plant.place().id().equals(placeId)) {
       notes.move(plantId, placeId, "");
     }
-    return rooms.stand(plantId, spotId).isPresent();
+    return standings.stand(plantId, spotId).isPresent();
   }
 }

@@ -35,8 +35,8 @@ class OfLight implements RecordSource {
     LightYears years = lights.years();
     Optional<LightClass> now =
         years
-            .ofStand(asked.plant())
-            .map(year -> LightClass.ofMean(year.mean()))
+            .drawn(asked.plant())
+            .map(stand -> LightClass.ofMean(stand.light().mean()))
             .or(() -> of(asked.plant().place(), years));
     if (now.isEmpty()) {
       return;
@@ -58,12 +58,11 @@ class OfLight implements RecordSource {
                                 asked.source(move))));
   }
 
-  /** As it was noted, else by what is known of the place’s window. */
+  /** By its window as it was drawn, else as it was noted. */
   private static Optional<LightClass> of(PlaceView place, LightYears years) {
-    return Optional.ofNullable(place.surroundings().light())
-        .or(
-            () ->
-                Optional.ofNullable(years.places().get(place.id()))
-                    .map(year -> LightClass.ofMean(year.mean())));
+    return years
+        .drawn(place.id())
+        .map(year -> LightClass.ofMean(year.mean()))
+        .or(() -> Optional.ofNullable(place.surroundings().light()));
   }
 }

@@ -1,14 +1,21 @@
 package org.mildlantern.app.records;
 
+import java.time.LocalDate;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.light.Felt;
 import org.mildlantern.app.light.LightService;
-import org.mildlantern.app.light.LightYears;
+import org.mildlantern.app.light.OfStand;
 import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.sensors.Measured;
 import org.mildlantern.app.sensors.SensorService;
+import org.mildlantern.app.weather.ClimateService;
+import org.mildlantern.core.air.ClimateYear;
+import org.mildlantern.core.air.Nights;
+import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
@@ -18,12 +25,21 @@ import org.springframework.stereotype.Component;
 class OfPlace implements RecordSource {
   private static final Words WORDS = Words.of(OfPlace.class);
 
+  /** Rooms are heated while the mean of the day outdoors is below this, °C. Rule of thumb. */
+  private static final double HEATING_BELOW = 13;
+
+  private static final int WEEKS_BACK = 21;
+
   private final LightService lights;
   private final SensorService sensors;
+  private final ClimateService climate;
+  private final Scope scope;
 
-  OfPlace(LightService lights, SensorService sensors) {
+  OfPlace(LightService lights, SensorService sensors, ClimateService climate, Scope scope) {
     this.sensors = sensors;
     this.lights = lights;
+    this.climate = climate;
+    this.scope = scope;
   }
 
   @Override
@@ -38,23 +54,20 @@ class OfPlace implements RecordSource {
         "near-draught",
         "near-glass",
         "near-heater",
-        "near-lamp");
+        "near-lamp",
+        "heating");
   }
 
   @Override
   public void read(Asked asked, Records records) {
     PlaceView place = asked.plant().place();
     String source = WORDS.say("place", place.name());
-    PlaceView.Surroundings around = place.surroundings();
-    Near near = around.near();
+    Optional<OfStand> stand = lights.years().drawn(asked.plant());
     air(place, source, records);
-    records
-        .choice("place-kind", place.kind().id(), source)
-        .yesNo("near-draught", near.draught(), source)
-        .yesNo("near-glass", near.glass(), source)
-        .yesNo("near-heater", near.heater(), source)
-        .yesNo("near-lamp", near.lamp(), source);
-    light(asked.plant(), around.light(), source, records);
+    records.choice("place-kind", place.kind().id(), source);
+    near(stand, place, source, records);
+    heating(place, records);
+    light(stand, place, source, records);
   }
 
   /** As devices read it; else as it was noted. */
@@ -77,20 +90,66 @@ class OfPlace implements RecordSource {
     }
   }
 
-  /** By the stand that was drawn; else as noted; else by what is known of the place’s window. */
-  private void light(PlantView plant, LightClass noted, String source, Records records) {
-    LightYears years = lights.years();
-    if (noted != null && years.ofStand(plant).isEmpty()) {
-      records.choice("place-light", noted.name().toLowerCase(Locale.ROOT), source);
-      return;
+  /** By its stand as it was drawn, else as noted. */
+  private void light(Optional<OfStand> stand, PlaceView place, String source, Records records) {
+    LightClass noted = place.surroundings().light();
+    if (stand.isPresent()) {
+      double mean = stand.get().light().mean();
+      records.choice(
+          "place-light", word(LightClass.ofMean(mean)), WORDS.say("by-window", place.name(), mean));
+    } else if (noted != null) {
+      records.choice("place-light", word(noted), source);
     }
-    years
-        .of(plant)
-        .ifPresent(
-            year ->
-                records.choice(
-                    "place-light",
-                    LightClass.ofMean(year.mean()).name().toLowerCase(Locale.ROOT),
-                    WORDS.say("by-window", plant.place().name(), year.mean())));
+  }
+
+  private static String word(LightClass light) {
+    return light.name().toLowerCase(Locale.ROOT);
+  }
+
+  /** As it was ticked; what was not, by the room as it was drawn. */
+  private void near(Optional<OfStand> stand, PlaceView place, String source, Records records) {
+    Near near = place.surroundings().near();
+    String drawn = WORDS.say("by-room", place.name());
+    Optional<Felt> felt = stand.map(OfStand::felt);
+    Boolean blown = felt.filter(Felt::known).map(Felt::blown).orElse(null);
+    Boolean heated = felt.filter(Felt::known).map(Felt::heated).orElse(null);
+    Boolean glass =
+        place.kind() == PlaceKind.OUTDOOR
+            ? null
+            : felt.map(one -> one.atColdGlass(nightIndoors(place), coldNight())).orElse(null);
+    either("near-draught", near.draught(), source, blown, drawn, records);
+    either("near-glass", near.glass(), source, glass, drawn, records);
+    either("near-heater", near.heater(), source, heated, drawn, records);
+    records.yesNo("near-lamp", near.lamp(), source);
+  }
+
+  private static void either(
+      String field, Boolean ticked, String source, Boolean worked, String by, Records records) {
+    if (ticked != null) {
+      records.yesNo(field, ticked, source);
+    } else if (worked != null) {
+      records.yesNo(field, worked, by);
+    }
+  }
+
+  /** The coldest that nights of the last weeks usually are. */
+  private double coldNight() {
+    ClimateYear here = climate.here();
+    LocalDate today = scope.today();
+    return Math.min(here.coldNight(today), here.coldNight(today.minusDays(WEEKS_BACK)));
+  }
+
+  private static double nightIndoors(PlaceView place) {
+    Double coldest = place.surroundings().coldest();
+    return coldest == null ? place.warmth() - Nights.HEATED_ROOM : coldest;
+  }
+
+  /** By the warmth outdoors; nobody heats the open. */
+  private void heating(PlaceView place, Records records) {
+    if (place.kind() != PlaceKind.OUTDOOR) {
+      double outdoors = climate.here().air(scope.today()).celsius();
+      records.choice(
+          "heating", outdoors < HEATING_BELOW ? "on" : "off", WORDS.say("by-season", outdoors));
+    }
   }
 }

@@ -8,6 +8,7 @@ import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.light.LightService;
+import org.mildlantern.app.light.OfStand;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.sensors.Measured;
@@ -162,7 +163,7 @@ class PotModel {
 
   /** The demand where a plant stands by day, from its usual air and light. */
   ToDoubleFunction<LocalDate> demand(PlantView plant) {
-    Optional<YearLight> stand = lights.years().ofStand(plant);
+    Optional<YearLight> stand = lights.years().drawn(plant).map(OfStand::light);
     PlaceView place = plant.place();
     return day ->
         air(place, day, stand.map(year -> year.at(day)).orElseGet(() -> light(place, day)))
@@ -190,13 +191,13 @@ class PotModel {
     return one != null ? one : next != null ? next : last;
   }
 
-  /** By its word; where none was noted by its window, else as in a middling place. */
+  /** By its window as it was drawn; else by its word, else as in a middling place. */
   private double light(PlaceView place, LocalDate day) {
-    LightClass noted = place.surroundings().light();
-    YearLight year = noted == null ? lights.years().places().get(place.id()) : null;
-    if (year != null) {
-      return year.at(day);
+    Optional<YearLight> drawn = lights.years().drawn(place.id());
+    if (drawn.isPresent()) {
+      return drawn.get().at(day);
     }
+    LightClass noted = place.surroundings().light();
     double dli = (noted == null ? LightClass.MEDIUM : noted).meanDli();
     boolean steady = place.surroundings().near().lit() || place.kind() == PlaceKind.CASE;
     return steady ? dli : dli * Demand.seasonOfLight(day, scope.latitude());

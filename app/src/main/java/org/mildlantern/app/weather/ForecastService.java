@@ -13,8 +13,8 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
-import org.mildlantern.core.air.ColdBorne;
 import org.mildlantern.core.air.Forecast;
+import org.mildlantern.core.air.Nights;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.stereotype.Service;
@@ -24,20 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class ForecastService {
-  /** Chance from which it is time to act. Rule of thumb. */
-  private static final double ACT = 0.25;
-
   /** A forecast older than this is too old to act by. */
   private static final Duration OLD = Duration.ofHours(36);
-
-  /** A room that was noted as cold as this is not heated, °C. */
-  private static final double UNHEATED = 5;
-
-  /** It is so much warmer there at night than outdoors, K. Rule of thumb. */
-  private static final double SHELTER = 4;
-
-  /** A day hotter than a kind wishes by so much is too hot in the open, K. Rule of thumb. */
-  private static final double HOT = 4;
 
   private final ForecastStore store;
   private final FrostAnswerRepository answers;
@@ -52,22 +40,12 @@ public class ForecastService {
     this.scope = scope;
   }
 
-  /** What is too much for a plant. */
-  public enum Harm {
-    COLD,
-    HEAT
-  }
-
   /**
    * A day that is too much for a plant.
    *
    * @param day of a cold night, the one to whose morning it leads
-   * @param expected low or high where it stands, °C
-   * @param bears °C
-   * @param chance that it goes beyond what the plant bears, 0 to 1
    */
-  public record Danger(
-      PlantView plant, Harm harm, LocalDate day, double expected, double bears, double chance) {}
+  public record Danger(PlantView plant, LocalDate day, Nights.Danger of) {}
 
   @Transactional(readOnly = true)
   Optional<ForecastStore.Fetched> latest() {
@@ -125,26 +103,9 @@ public class ForecastService {
   private static Optional<Danger> danger(
       PlantView plant, Taxon taxon, Forecast.Day day, LocalDate today) {
     PlaceView place = plant.place();
-    boolean open = place.kind() == PlaceKind.OUTDOOR;
-    if (!open && !isUnheated(place)) {
-      return Optional.empty();
-    }
-    double shelter = open ? 0 : SHELTER;
-    double bears = ColdBorne.night(taxon);
-    double cold = Forecast.below(bears - shelter, day, today);
-    if (cold >= ACT) {
-      return Optional.of(new Danger(plant, Harm.COLD, day.day(), day.low() + shelter, bears, cold));
-    }
-    double most = taxon.warmestWished() + HOT;
-    double hot = open ? Forecast.above(most, day, today) : 0;
-    return hot >= ACT
-        ? Optional.of(new Danger(plant, Harm.HEAT, day.day(), day.high(), most, hot))
-        : Optional.empty();
-  }
-
-  private static boolean isUnheated(PlaceView place) {
-    Double coldest = place.surroundings().coldest();
-    return coldest != null && coldest <= UNHEATED;
+    return Nights.at(place.kind() == PlaceKind.OUTDOOR, place.surroundings().coldest())
+        .flatMap(nights -> nights.of(taxon, day, today))
+        .map(harm -> new Danger(plant, day.day(), harm));
   }
 
   /** Keeps that plants are safe on a day; those that are not of the collection are left out. */

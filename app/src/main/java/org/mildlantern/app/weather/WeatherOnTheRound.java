@@ -9,6 +9,7 @@ import org.mildlantern.app.round.Party;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.air.Nights;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.words.Words;
 import org.springframework.core.annotation.Order;
@@ -49,7 +50,7 @@ class WeatherOnTheRound implements RoundSource {
 
   private static Due due(ForecastService.Danger danger, LocalDate today) {
     PlantView plant = danger.plant();
-    boolean cold = danger.harm() == ForecastService.Harm.COLD;
+    boolean cold = danger.of().harm() == Nights.Harm.COLD;
     LocalDate on = danger.day().minusDays(BEFORE);
     return Due.on(
             on.isBefore(today) ? today : on,
@@ -73,22 +74,22 @@ class WeatherOnTheRound implements RoundSource {
 
   static String reason(ForecastService.Danger danger) {
     return WORDS.say(
-        danger.harm() == ForecastService.Harm.COLD ? "frost-why" : "heat-why",
-        (double) Math.round(danger.expected()),
+        danger.of().harm() == Nights.Harm.COLD ? "frost-why" : "heat-why",
+        (double) Math.round(danger.of().expected()),
         Days.near(danger.day()),
-        danger.chance() * 100,
-        danger.bears());
+        danger.of().chance() * 100,
+        danger.of().bears());
   }
 
   private static Party party(ForecastService.Danger danger) {
-    boolean cold = danger.harm() == ForecastService.Harm.COLD;
+    boolean cold = danger.of().harm() == Nights.Harm.COLD;
     return new Party(
-        "weather-" + danger.harm() + "-" + danger.day(),
+        "weather-" + danger.of().harm() + "-" + danger.day(),
         plants -> WORDS.say(cold ? "frost-many" : "heat-many", plants),
         WORDS.say(
             cold ? "frost-all" : "heat-all",
             Days.near(danger.day()),
-            (double) Math.round(danger.expected())),
+            (double) Math.round(danger.of().expected())),
         "/places/" + danger.plant().place().id() + "/safe?day=" + danger.day(),
         WORDS.say("safe"),
         WORDS.say("still-out"),

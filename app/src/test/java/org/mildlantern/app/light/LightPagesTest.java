@@ -78,7 +78,7 @@ class LightPagesTest extends WebCase {
     post(keeper, page, "faces", "90", "distance", "150 cm", "outside", "OPEN");
     double far = now().dli();
     assertThat(far).isLessThan(near / 3);
-    taps("lampPpf", "60", "lampDistance", "40", "lampHours", "12");
+    taps("lamp.ppf", "60", "lamp.distance", "40", "lamp.hours", "12");
     assertThat(now().dli()).isGreaterThan(near + 4);
     taps("exactFaces", "171")
         .andExpect(status().isUnprocessableEntity())
@@ -112,7 +112,7 @@ class LightPagesTest extends WebCase {
         .andExpect(
             content()
                 .string(allOf(containsString("such as 130 cm"), containsString("value=\"tall\""))));
-    taps("lampPpf", "40").andExpect(content().string(containsString("A lamp needs its photons")));
+    taps("lamp.ppf", "40").andExpect(content().string(containsString("A lamp needs how far")));
     post(keeper, page, "faces", "90", "distance", "15 cm", "outside", "SWAMP")
         .andExpect(status().isUnprocessableEntity());
   }
@@ -179,9 +179,9 @@ class LightPagesTest extends WebCase {
     assertThat(keepers.as(keeper, lights::years).places()).isEmpty();
     taps();
     get(keeper, looks).andExpect(content().string(containsString("worked out for Sill")));
-    double east = keepers.as(keeper, lights::years).places().get(sill.id()).mean();
+    double east = keepers.as(keeper, lights::years).places().get(sill.id()).light().mean();
     post(keeper, page, "faces", "0", "distance", "300 cm", "outside", "CLOSE");
-    assertThat(keepers.as(keeper, lights::years).places().get(sill.id()).mean())
+    assertThat(keepers.as(keeper, lights::years).places().get(sill.id()).light().mean())
         .isLessThan(east / 5);
   }
 
@@ -263,11 +263,11 @@ class LightPagesTest extends WebCase {
         "15 cm",
         "outside",
         "OPEN",
-        "lampPpf",
+        "lamp.ppf",
         "200",
-        "lampDistance",
+        "lamp.distance",
         "40",
-        "lampHours",
+        "lamp.hours",
         "14");
     PlantView plant = keepers.plant(keeper, corner, "Phalaenopsis");
     get(keeper, "/today").andExpect(content().string(not(containsString("shade it for a while"))));

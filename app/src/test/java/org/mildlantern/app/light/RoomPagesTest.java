@@ -100,16 +100,16 @@ class RoomPagesTest extends WebCase {
     post(keeper, "/plants/" + plant.id() + "/standing", "spot", "" + far)
         .andExpect(redirectedUrl(room));
     LightYears years = keepers.as(keeper, lights::years);
-    assertThat(years.of(plant).orElseThrow()).isEqualTo(years.spots().get(far));
-    assertThat(years.places().get(bay.id()).mean())
-        .isGreaterThan(3 * years.of(plant).orElseThrow().mean());
+    assertThat(years.at(plant).orElseThrow()).isEqualTo(years.spots().get(far));
+    assertThat(years.places().get(bay.id()).light().mean())
+        .isGreaterThan(3 * years.at(plant).orElseThrow().light().mean());
     get(keeper, "/plants/" + plant.id()).andExpect(content().string(containsString("far: about")));
     assertThat(keepers.as(keeper, () -> lights.of(bay.id())).orElseThrow().lit().plants())
         .singleElement()
         .satisfies(one -> assertThat(one.met()).isEqualTo(LightWish.Met.FAR_SHORT));
     post(keeper, "/spots/" + far + "/remove").andExpect(redirectedUrl(room));
-    assertThat(keepers.as(keeper, lights::years).of(plant).orElseThrow().mean())
-        .isEqualTo(years.places().get(bay.id()).mean());
+    assertThat(keepers.as(keeper, lights::years).at(plant).orElseThrow().light().mean())
+        .isEqualTo(years.places().get(bay.id()).light().mean());
   }
 
   @Test
@@ -147,8 +147,8 @@ class RoomPagesTest extends WebCase {
     shelf("rack", "100");
     post(keeper, spots, "name", "Rack", "across", "100", "back", "60")
         .andExpect(content().string(containsString("called that already")));
-    post(keeper, spots, "name", "lit", "across", "100", "back", "60", "ppf", "40")
-        .andExpect(content().string(containsString("A lamp needs its photons")));
+    post(keeper, spots, "name", "lit", "across", "100", "back", "60", "lamp.ppf", "40")
+        .andExpect(content().string(containsString("A lamp needs how far")));
     post(keeper, room, "width", "150", "depth", "300")
         .andExpect(content().string(containsString("would lie outside such a room")));
     post(keeper, room, "width", "100", "depth", "300")
@@ -196,7 +196,7 @@ class RoomPagesTest extends WebCase {
     double house = view().stands().get(0).now().dli();
     assertThat(house).isLessThan(tree);
     get(keeper, room).andExpect(content().string(containsString("30° high, a tree")));
-    post(keeper, room, "overOut", "200", "overAbove", "0").andExpect(redirectedUrl(room));
+    post(keeper, room, "over.out", "200", "over.above", "0").andExpect(redirectedUrl(room));
     assertThat(view().stands().get(0).now().dli()).isLessThan(house);
     post(keeper, skyline, "begins", "-9", "ends", "400", "up", "95")
         .andExpect(status().isUnprocessableEntity())

@@ -144,7 +144,7 @@ class RecordServiceTest {
     PlaceView shelf = keepers.place(keeper, "Bare shelf", PlaceKind.INDOOR);
     PlantView plant = keepers.as(keeper, () -> plants.add(Keepers.bare(shelf, "Ficus")));
     assertThat(read(plant).circumstances().choices())
-        .containsOnlyKeys("place-kind")
+        .containsOnlyKeys("place-kind", "heating")
         .doesNotContainKeys("holes", "outer-pot", "stage", "near-draught", "near-lamp");
     assertThat(plant.pot().words()).isEqualTo("pot");
   }

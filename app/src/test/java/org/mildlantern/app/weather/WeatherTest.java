@@ -29,6 +29,7 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.air.Forecast;
+import org.mildlantern.core.air.Nights;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -127,7 +128,7 @@ class WeatherTest extends WebCase {
         .satisfies(
             danger -> {
               assertThat(danger.plant().id()).isEqualTo(cool.id());
-              assertThat(danger.harm()).isEqualTo(ForecastService.Harm.HEAT);
+              assertThat(danger.of().harm()).isEqualTo(Nights.Harm.HEAT);
             });
   }
 

@@ -39,7 +39,12 @@ public record FloorPlan(double width, double depth, double faces) {
    * @param back from the front wall, metres
    * @param height above the floor, metres
    */
-  public record Point(double right, double back, double height) {}
+  public record Point(double right, double back, double height) {
+    /** How far off another is over the floor, metres. */
+    public double away(Point other) {
+      return Math.hypot(right - other.right, back - other.back);
+    }
+  }
 
   public FloorPlan {
     if (!(width >= 0.2 && width <= 50 && depth >= 0.2 && depth <= 50)) {
@@ -59,6 +64,16 @@ public record FloorPlan(double width, double depth, double faces) {
 
   public boolean holds(Point point) {
     return point.right >= 0 && point.right <= width && point.back >= 0 && point.back <= depth;
+  }
+
+  /** The point of the floor at a wall. */
+  public Point at(Wall wall, double along) {
+    return switch (wall) {
+      case FRONT -> new Point(along, 0, 0);
+      case RIGHT -> new Point(width, along, 0);
+      case BACK -> new Point(width - along, depth, 0);
+      case LEFT -> new Point(0, depth - along, 0);
+    };
   }
 
   /**

@@ -1,9 +1,9 @@
 package org.mildlantern.core.light;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * The sun on a stand through a year, by days without a cloud.
@@ -46,9 +46,7 @@ public record SunYear(List<Clear> weeks) {
   /** First day of each week of a year. */
   public static List<LocalDate> days(int year) {
     LocalDate first = LocalDate.of(year, 1, 1);
-    return java.util.stream.IntStream.range(0, WEEKS)
-        .mapToObj(week -> first.plusDays((long) DAYS * week))
-        .toList();
+    return IntStream.range(0, WEEKS).mapToObj(week -> first.plusDays((long) DAYS * week)).toList();
   }
 
   public Clear at(LocalDate day) {
@@ -83,21 +81,16 @@ public record SunYear(List<Clear> weeks) {
     return (day.getDayOfYear() - 1) % DAYS == 0;
   }
 
-  private static boolean multiplies(Clear before, Clear after) {
+  /** Whether light or sun is so much more than before that leaves need time for it. */
+  public static boolean multiplies(Clear before, Clear after) {
     return after.dli > before.dli * MULTIPLIES
         || after.directHours > Math.max(SHORT, before.directHours * MULTIPLIES);
   }
 
   /** Leaves that had sun are hardened as far as that went. */
-  static boolean burns(LightWish wish, Clear before, Clear after) {
+  public static boolean burns(LightWish wish, Clear before, Clear after) {
     LightWish.Burn burn = wish.burn();
     boolean used = before.directHours >= burn.hours();
     return (used ? burn.hardened() : burn).exceeded(after.peakPpfd, after.directHours);
-  }
-
-  /** Whether a day lies within the weeks after another in which leaves are not used to it yet. */
-  public static boolean isFresh(LocalDate change, LocalDate day) {
-    long since = ChronoUnit.WEEKS.between(change, day);
-    return !day.isBefore(change) && since < PACE_WEEKS;
   }
 }

@@ -16,6 +16,9 @@ public record Trust(double factor, double spread) {
   /** Guessed from a direction and a word. */
   public static final Trust GUESSED = new Trust(1, 0.5);
 
+  /** Guessed from a word only. */
+  public static final Trust BY_WORD = new Trust(1, 0.7);
+
   /** Eight in ten lie within so many standard deviations. */
   static final double EIGHT_IN_TEN = 1.2816;
 

@@ -71,13 +71,6 @@ class SunYearTest {
   }
 
   @Test
-  void aChangeIsFreshForThreeWeeks() {
-    assertThat(SunYear.isFresh(day(3, 1), day(3, 20))).isTrue();
-    assertThat(SunYear.isFresh(day(3, 1), day(3, 22))).isFalse();
-    assertThat(SunYear.isFresh(day(3, 1), day(2, 28))).isFalse();
-  }
-
-  @Test
   void refusesWhatIsNoYear() {
     assertThatIllegalArgumentException().isThrownBy(() -> new SunYear(List.of()));
   }
