@@ -50,7 +50,9 @@ create constraint trigger pulse after insert or update or delete on light_change
 
 -- A closed case: watts of lamps whose warmth stays in it.
 alter table place_air
+  drop constraint place_air_airing_check,
   add column watts double precision check (watts between 0 and 5000);
+update place_air a set airing = 'SHUT' from place p where p.id = a.place_id and p.kind = 'CASE';
 
 -- That plants were seen to before the sun that comes on a day.
 create table sun_answer (

@@ -20,6 +20,9 @@ final class Weather {
   private static final double FIRST_ERROR = 0.6;
   private static final double EACH_DAY = 0.35;
 
+  /** Clouds are missed by so much for each degree that warmth is. */
+  private static final double CLOUDS = 0.05;
+
   /** One forecast in so many holds a day that cannot be. */
   private static final int NONSENSE = 7;
 
@@ -61,6 +64,18 @@ final class Weather {
     return size * new Random(issued.toEpochDay() * 31 + day.toEpochDay() * 17).nextGaussian();
   }
 
+  /** Share of the light above the air that comes down: less where it rains, more in cold spells. */
+  double clearness(LocalDate day) {
+    double drawn = new Random(day.toEpochDay() * 104729).nextDouble();
+    boolean fine = Math.floorMod(day.toEpochDay(), SPELL) < COLD_NIGHTS;
+    return fine ? 0.5 + 0.2 * drawn : 0.15 + 0.45 * drawn;
+  }
+
+  /** The same as it is forecast on a day. */
+  double forecastClearness(LocalDate issued, LocalDate day) {
+    return Math.max(0.05, Math.min(0.75, clearness(day) + CLOUDS * error(issued, day)));
+  }
+
   /** Ten days from one on, as the service tells them. */
   String json(LocalDate today, Instant now) {
     StringBuilder days = new StringBuilder();
@@ -72,7 +87,12 @@ final class Weather {
       days.append(i == 0 ? "" : ",")
           .append(
               String.format(
-                  Locale.ROOT, "{\"day\":\"%s\",\"low\":%.1f,\"high\":%.1f}", day, low, high));
+                  Locale.ROOT,
+                  "{\"day\":\"%s\",\"low\":%.1f,\"high\":%.1f,\"clearness\":%.2f}",
+                  day,
+                  low,
+                  high,
+                  forecastClearness(today, day)));
     }
     return "{\"issued\":\"" + now.truncatedTo(ChronoUnit.HOURS) + "\",\"days\":[" + days + "]}";
   }

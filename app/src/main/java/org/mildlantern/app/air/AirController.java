@@ -36,7 +36,7 @@ class AirController {
 
   private static String page(AirView view, Model model) {
     model.addAttribute("view", view);
-    model.addAttribute("airings", AirService.airings());
+    model.addAttribute("airings", Airing.of(view.isCase()));
     return "air/page";
   }
 

@@ -10,6 +10,7 @@ import org.mildlantern.core.words.Units;
  * What is said of the air of a place.
  *
  * @param volume of the room or the case, m³
+ * @param watts of the lamps in a case whose warmth stays in it, or null for none
  */
 record AirForm(
     @InUnits(Units.Measure.PLAIN)
@@ -17,4 +18,10 @@ record AirForm(
         @DecimalMin(value = "0.01", message = "Between 0.01 and 10000 m³.")
         @DecimalMax(value = "10000", message = "Between 0.01 and 10000 m³.")
         Double volume,
-    @NotNull(message = "Pick how it is aired.") Airing airing) {}
+    @NotNull(message = "Pick how it is aired.") Airing airing,
+    @InUnits(Units.Measure.PLAIN)
+        @DecimalMin(value = "0", message = "Between 0 and 5000 W.")
+        @DecimalMax(value = "5000", message = "Between 0 and 5000 W.")
+        Double watts) {
+  static final AirForm EMPTY = new AirForm(null, null, null);
+}

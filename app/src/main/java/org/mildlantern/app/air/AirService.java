@@ -2,7 +2,6 @@ package org.mildlantern.app.air;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -13,8 +12,10 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.core.air.Air;
+import org.mildlantern.core.air.ClosedCase;
 import org.mildlantern.core.air.Moistener;
 import org.mildlantern.core.air.Room;
+import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +30,14 @@ class AirService {
   private static final double TURNED_DOWN = 3;
 
   private static final double MOST = 100;
+
+  /** A case stands in a lived-in room, °C and m³. Rule of thumb. */
+  private static final double ROOM = 20;
+
+  private static final double MIDDLING = 40;
+
+  /** In a cubic metre. */
+  private static final double LITRES = 1000;
 
   private final PlaceAirRepository airs;
   private final PlaceService places;
@@ -56,11 +65,13 @@ class AirService {
         .map(
             place -> {
               Optional<AirForm> form = airs.of(placeId).map(PlaceAir::form);
+              boolean aCase = place.kind() == PlaceKind.CASE;
               return new AirView(
                   place,
-                  form.orElse(new AirForm(null, null)),
+                  form.orElse(AirForm.EMPTY),
                   noted(place),
-                  form.map(known -> ledger(place, known)).orElse(null));
+                  aCase ? null : form.map(known -> ledger(place, known)).orElse(null),
+                  aCase ? form.map(known -> ofCase(place, known)).orElse(null) : null);
             });
   }
 
@@ -79,8 +90,7 @@ class AirService {
     double warmth = Math.max(place.warmth(), outdoor.celsius());
     Room room = new Room(form.volume(), form.airing().changes());
     Air without = room.without(outdoor, warmth);
-    List<PlantView> here =
-        plants.kept().stream().filter(p -> p.place().id().equals(place.id())).toList();
+    List<PlantView> here = here(place);
     List<PlantView> thirsty =
         here.stream().filter(plant -> wish(plant).orElse(0.0) > without.humidity()).toList();
     Optional<Double> wish =
@@ -90,6 +100,40 @@ class AirService {
         wish.map(most -> needs(room, outdoor, warmth, most)).orElse(""),
         gains(room, outdoor, warmth),
         thirsty);
+  }
+
+  /** The air of a case in a room of the season. */
+  private AirView.OfCase ofCase(PlaceView place, AirForm form) {
+    Air outdoor = climate.here().air(scope.today());
+    double warmth = Math.max(ROOM, outdoor.celsius());
+    Air room = new Room(MIDDLING, Airing.USUAL.changes()).without(outdoor, warmth);
+    double watts = form.watts() == null ? 0 : form.watts();
+    ClosedCase box = ClosedCase.of(form.volume() * LITRES, form.airing().changes(), watts);
+    Air lit = box.in(room, true);
+    return new AirView.OfCase(
+        said("case-dark", box.in(room, false)),
+        watts > 0 ? said("case-lit", lit) : "",
+        WORDS.say("case-around", warmth, room.humidity()),
+        said(
+            "case-open",
+            ClosedCase.of(form.volume() * LITRES, Airing.LID_OFF.changes(), watts).in(room, false)),
+        here(place).stream()
+            .filter(
+                plant ->
+                    plant
+                        .kind()
+                        .taxon()
+                        .filter(taxon -> lit.celsius() > taxon.warmestWished())
+                        .isPresent())
+            .toList());
+  }
+
+  private static String said(String of, Air air) {
+    return WORDS.say(of, air.celsius(), air.humidity(), air.vpd());
+  }
+
+  private List<PlantView> here(PlaceView place) {
+    return plants.kept().stream().filter(p -> p.place().id().equals(place.id())).toList();
   }
 
   private static Optional<Double> wish(PlantView plant) {
@@ -135,9 +179,5 @@ class AirService {
               airs.save(air);
               return place;
             });
-  }
-
-  static List<Airing> airings() {
-    return Arrays.asList(Airing.values());
   }
 }

@@ -24,6 +24,8 @@ class PlaceAir {
   @Enumerated(EnumType.STRING)
   private Airing airing;
 
+  private Double watts;
+
   protected PlaceAir() {}
 
   PlaceAir(Long placeId) {
@@ -33,9 +35,10 @@ class PlaceAir {
   void describe(AirForm form) {
     this.volume = form.volume();
     this.airing = form.airing();
+    this.watts = form.watts();
   }
 
   AirForm form() {
-    return new AirForm(volume, airing);
+    return new AirForm(volume, airing, watts);
   }
 }

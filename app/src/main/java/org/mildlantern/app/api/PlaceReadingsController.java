@@ -9,7 +9,7 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import org.mildlantern.app.sensors.SensorService;
+import org.mildlantern.app.sensors.ReadingIntake;
 import org.mildlantern.app.web.OneTransaction;
 import org.mildlantern.core.air.Gauge;
 import org.springframework.http.HttpStatus;
@@ -26,11 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PlaceReadingsController {
   private static final int MOST = 5000;
 
-  private final SensorService sensors;
+  private final ReadingIntake intake;
   private final OneTransaction one;
 
-  PlaceReadingsController(SensorService sensors, OneTransaction one) {
-    this.sensors = sensors;
+  PlaceReadingsController(ReadingIntake intake, OneTransaction one) {
+    this.intake = intake;
     this.one = one;
   }
 
@@ -49,15 +49,15 @@ class PlaceReadingsController {
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       required = true,
       content = @Content(schema = @Schema(implementation = Batch.class)))
-  SensorService.Taken take(@RequestBody JsonNode batch) throws Exception {
+  ReadingIntake.Taken take(@RequestBody JsonNode batch) throws Exception {
     JsonNode sent = batch.path("readings");
     if (!sent.isArray() || sent.isEmpty() || sent.size() > MOST) {
       throw bad("readings: 1 to " + MOST + " of them");
     }
-    List<SensorService.Sent> readings = new ArrayList<>();
+    List<ReadingIntake.Sent> readings = new ArrayList<>();
     for (JsonNode reading : sent) {
       readings.add(
-          new SensorService.Sent(
+          new ReadingIntake.Sent(
               at(reading.path("at").asText()),
               Gauge.of(reading.path("kind").asText()).orElse(null),
               reading.path("value").isNumber()
@@ -66,7 +66,7 @@ class PlaceReadingsController {
     }
     String device = batch.path("device").isTextual() ? batch.path("device").asText() : null;
     try {
-      return one.run(() -> sensors.take(device, readings));
+      return one.run(() -> intake.take(device, readings));
     } catch (IllegalArgumentException e) {
       throw bad(e.getMessage());
     }

@@ -40,12 +40,12 @@ record BlindForm(
   /** A part that is missing or does not go with the others; null when it is whole. */
   String missing() {
     if (passes == null && (from != null || to != null)) {
-      return "passes";
+      return "blind-passes";
     }
     if (from == null != (to == null)) {
-      return from == null ? "from" : "to";
+      return from == null ? "blind-from" : "blind-to";
     }
-    return from != null && from.equals(to) ? "to" : null;
+    return from != null && from.equals(to) ? "blind-to" : null;
   }
 
   /** Share of light that comes past it all day, 0 to 1. */

@@ -9,17 +9,14 @@ final class Halves {
 
   private Halves() {}
 
-  static void ask(LampForm lamp, BindingResult errors) {
-    ask("lamp", lamp.missing(), errors);
-  }
-
-  static void ask(BlindForm blind, BindingResult errors) {
-    ask("blind", blind.missing(), errors);
-  }
-
-  private static void ask(String of, String missing, BindingResult errors) {
-    if (missing != null && !errors.hasFieldErrors(of + "." + missing)) {
-      errors.rejectValue(of + "." + missing, "halves", WORDS.say(of + "-" + missing));
+  /**
+   * Asks beside its field.
+   *
+   * @param missing such as {@code lamp-watts}, or null
+   */
+  static void ask(String missing, BindingResult errors) {
+    if (missing != null && !errors.hasFieldErrors(missing.replace('-', '.'))) {
+      errors.rejectValue(missing.replace('-', '.'), "halves", WORDS.say(missing));
     }
   }
 }

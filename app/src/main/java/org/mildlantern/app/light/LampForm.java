@@ -53,15 +53,15 @@ record LampForm(
     return known == null ? NONE : known;
   }
 
-  /** A part that is missing, as lamps are told of by halves; null when nothing is. */
+  /** What is missing, as lamps are told of by halves; null when nothing is. */
   String missing() {
     if (ppf == null && watts == null) {
-      return kind != null ? "watts" : null;
+      return kind != null ? "lamp-watts" : null;
     }
     if (ppf == null && kind == null) {
-      return "kind";
+      return "lamp-kind";
     }
-    return distance == null ? "distance" : hours == null ? "hours" : null;
+    return distance == null ? "lamp-distance" : hours == null ? "lamp-hours" : null;
   }
 
   List<Lamp> lamps() {

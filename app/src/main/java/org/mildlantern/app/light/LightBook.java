@@ -118,10 +118,10 @@ class LightBook {
 
   /** By the word for its light. What lamps in a case give no word tells. */
   private Optional<Lit> byWord(PlaceView place, List<LightReading> read) {
-    LightClass word = place.surroundings().light();
-    if (word == null || place.kind() == PlaceKind.CASE) {
+    if (!hasWord(place)) {
       return Optional.empty();
     }
+    LightClass word = place.surroundings().light();
     boolean outdoors = place.kind() == PlaceKind.OUTDOOR;
     Drawn drawn = Drawn.byWord(word, outdoors, scope.latitude());
     return Optional.of(new Lit(place, drawn, read, List.of(), List.of()));
@@ -137,10 +137,17 @@ class LightBook {
         false);
   }
 
+  private static boolean hasWord(PlaceView place) {
+    return place.surroundings().light() != null && place.kind() != PlaceKind.CASE;
+  }
+
   /** All places of which the light is known. */
   List<Lit> all() {
     Map<Long, PlaceLight> known =
         lights.all().stream().collect(Collectors.toMap(PlaceLight::placeId, Function.identity()));
+    if (known.isEmpty() && places.all().stream().noneMatch(LightBook::hasWord)) {
+      return List.of();
+    }
     Map<Long, List<PlaceWindow>> further = byPlace(windows.all(), PlaceWindow::placeId);
     Map<Long, List<PlaceSkyline>> skyline = byPlace(skylines.all(), PlaceSkyline::placeId);
     Map<Long, List<PlaceSpot>> stands = byPlace(spots.all(), PlaceSpot::placeId);

@@ -90,8 +90,8 @@ class LightController {
     model.addAttribute("typedOutside", typed.get("outside"));
     if (errors.getTarget() != null) {
       agree(form, errors);
-      Halves.ask(form.lamp(), errors);
-      Halves.ask(form.blind(), errors);
+      Halves.ask(form.lamp().missing(), errors);
+      Halves.ask(form.blind().missing(), errors);
     }
     if (errors.hasErrors()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());

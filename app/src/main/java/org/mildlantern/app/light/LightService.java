@@ -45,6 +45,7 @@ public class LightService {
   private final LightBook book;
   private final LightChanges changes;
   private final SunHistory suns;
+  private final StandWords words;
 
   LightService(
       PlaceLightRepository lights,
@@ -55,7 +56,9 @@ public class LightService {
       Scope scope,
       LightBook book,
       LightChanges changes,
-      SunHistory suns) {
+      SunHistory suns,
+      StandWords words) {
+    this.words = words;
     this.suns = suns;
     this.changes = changes;
     this.book = book;
@@ -120,7 +123,7 @@ public class LightService {
     List<LightView.Standing> standing =
         plants.kept().stream()
             .filter(plant -> plant.place().id().equals(place.id()))
-            .map(plant -> standing(plant, where.getOrDefault(plant.id(), now), rests(plant)))
+            .map(plant -> words.standing(plant, where.getOrDefault(plant.id(), now)))
             .toList();
     return new LightView.Lit(
         now,
@@ -129,6 +132,8 @@ public class LightService {
         WORDS.say("band", Math.round((now.high() / Math.max(1e-9, now.dli()) - 1) * 100)),
         sun(lit, now, today),
         trust.spread() >= Trust.GUESSED.spread(),
+        StandWords.leaf(place, now),
+        nights(known, standing),
         SkyPicture.of(lit, scope.latitude(), today),
         YearChart.of(book.months(lit, trust), wishes(standing), monthOf(today)),
         standing);
@@ -149,23 +154,21 @@ public class LightService {
     return Math.max(0, Math.min(11, month));
   }
 
-  /** A plant at rest asks for little light, whatever its kind wishes in growth. */
-  private boolean rests(PlantView plant) {
-    return plant.resting(scope.today(), scope.latitude());
+  private List<String> nights(LightBook.Lit known, List<LightView.Standing> standing) {
+    Map<Long, Long> on = book.standing(List.of(known));
+    return standing.stream()
+        .map(
+            one -> {
+              PlaceSpot spot = known.spot(on.get(one.plant().id())).orElse(null);
+              return named(
+                  one.plant(), words.nights(one.plant(), book.stand(known, spot).lampHours()));
+            })
+        .filter(words -> !words.isEmpty())
+        .toList();
   }
 
-  private LightView.Standing standing(PlantView plant, SpotLight now, boolean rests) {
-    Optional<LightWish> wish = knowledge.lightWish(plant.kind());
-    LightWish.Met met = wish.map(w -> w.met(now.dli())).orElse(null);
-    if (rests && met != null && met != LightWish.Met.ABOVE) {
-      return new LightView.Standing(
-          plant, wish.get(), null, WORDS.say("rests", wish.get().words()));
-    }
-    return new LightView.Standing(
-        plant,
-        wish.orElse(null),
-        met,
-        met == null ? WORDS.say("wish-unknown") : WORDS.say("met", met.name(), wish.get().words()));
+  private static String named(PlantView plant, String words) {
+    return words.isEmpty() ? "" : WORDS.say("of", plant.name(), words);
   }
 
   /** The wishes of its kinds, those that differ most first shown. */
@@ -340,13 +343,14 @@ public class LightService {
               Long stand = years().standing().get(plant.id());
               Optional<PlaceSpot> spot = known.spot(stand);
               SpotLight now = book.on(known, spot.orElse(null), scope.today());
-              String words =
+              String said =
                   WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high()));
               return new AtPlant(
                   plant.place(),
                   now,
-                  spot.map(one -> WORDS.say("on-stand", one.form().name(), words)).orElse(words),
-                  standing(plant, now, rests(plant)),
+                  spot.map(one -> WORDS.say("on-stand", one.form().name(), said)).orElse(said),
+                  words.standing(plant, now),
+                  words.nights(plant, book.stand(known, spot.orElse(null)).lampHours()),
                   suns.burn(plant).map(burn -> burnt(plant, burn)).orElse(""));
             });
   }
@@ -364,8 +368,14 @@ public class LightService {
   /**
    * The light at a plant.
    *
+   * @param nights what lamps do to a plant that tells the season by the night; or empty
    * @param burnt on which day it was burnt, if it was; or empty
    */
   public record AtPlant(
-      PlaceView place, SpotLight light, String words, LightView.Standing standing, String burnt) {}
+      PlaceView place,
+      SpotLight light,
+      String words,
+      LightView.Standing standing,
+      String nights,
+      String burnt) {}
 }

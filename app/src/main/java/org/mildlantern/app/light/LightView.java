@@ -23,6 +23,8 @@ record LightView(PlaceView place, WindowForm form, Lit lit, List<LightReading> r
    * @param lamp what a lamp would do for those that get too little, or empty
    * @param band by how much it may be off, in words
    * @param sun when the sun reaches it if it shines, in words
+   * @param leaf how warm leaves get in it
+   * @param nights whose long nights its lamps spoil, in words
    */
   record Lit(
       SpotLight now,
@@ -31,9 +33,14 @@ record LightView(PlaceView place, WindowForm form, Lit lit, List<LightReading> r
       String band,
       String sun,
       boolean guessed,
+      Warmth leaf,
+      List<String> nights,
       SkyPicture sky,
       YearChart year,
       List<Standing> plants) {}
+
+  /** How warm something gets, in words, and how that is found. */
+  record Warmth(String words, Working working) {}
 
   /**
    * How cold it gets before the main window in the coming night.

@@ -80,6 +80,11 @@ final class LitPlace {
     return drawn;
   }
 
+  /** Hours a day that lamps burn over it. */
+  double lampHours() {
+    return at.lamps().stream().mapToDouble(Lamp::hours).max().orElse(0);
+  }
+
   FloorPlan.Point point() {
     return at.point();
   }

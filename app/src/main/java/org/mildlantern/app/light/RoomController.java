@@ -128,7 +128,7 @@ class RoomController {
       HttpServletResponse response,
       RedirectAttributes flash) {
     if (errors.getTarget() != null) {
-      Halves.ask(form.blind(), errors);
+      Halves.ask(form.blind().missing(), errors);
     }
     return keep(id, null, errors, "along", () -> rooms.add(id, form), model, response, flash);
   }
@@ -180,7 +180,7 @@ class RoomController {
       HttpServletResponse response,
       RedirectAttributes flash) {
     if (errors.getTarget() != null) {
-      Halves.ask(form.lamp(), errors);
+      Halves.ask(form.lamp().missing(), errors);
     }
     return keep(
         id, spot, errors, "name", () -> stands.save(id, spot, form), model, response, flash);

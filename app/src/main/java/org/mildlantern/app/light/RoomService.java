@@ -89,7 +89,8 @@ class RoomService {
             WORDS.say("usual"),
             lit.drawn().room().holds(),
             book.on(lit, null, today),
-            count.getOrDefault(0L, 0)));
+            count.getOrDefault(0L, 0),
+            Felt.of(lit.drawn(), lit.things(), usual.point())));
     List<RoomPicture.At> drawn = new ArrayList<>();
     drawn.add(new RoomPicture.At(null, WORDS.say("usual"), lit.drawn().usual()));
     for (PlaceSpot spot : lit.spots()) {
@@ -100,7 +101,8 @@ class RoomService {
               form.name(),
               form.holds(),
               book.on(lit, spot, today),
-              count.getOrDefault(spot.id(), 0)));
+              count.getOrDefault(spot.id(), 0),
+              Felt.of(lit.drawn(), lit.things(), book.stand(lit, spot).point())));
       drawn.add(
           new RoomPicture.At(spot.id(), form.name(), LitPlace.At.spot(lit.drawn(), form).point()));
     }
@@ -124,13 +126,32 @@ class RoomService {
   }
 
   private static RoomView.Stand stand(
-      Long id, String name, Integer holds, SpotLight now, int count) {
+      Long id, String name, Integer holds, SpotLight now, int count, Felt felt) {
     return new RoomView.Stand(
         id,
         name,
         holds,
         now,
-        WORDS.say("stand", now.dli(), now.low(), now.high(), now.directHours(), count));
+        WORDS.say("stand", now.dli(), now.low(), now.high(), now.directHours(), count)
+            + felt(felt));
+  }
+
+  private static String felt(Felt felt) {
+    List<String> all = new ArrayList<>();
+    for (Felt.Thing thing : felt.things()) {
+      if (thing.kind().heats(thing.metres())) {
+        all.add(
+            WORDS.say(
+                "heated",
+                thing.kind().label(),
+                thing.metres() * 100,
+                thing.kind().warmer(thing.metres())));
+      }
+      if (thing.kind().blows(thing.metres())) {
+        all.add(WORDS.say("blown", thing.kind().label()));
+      }
+    }
+    return all.isEmpty() ? "" : ". " + String.join("; ", all);
   }
 
   /**

@@ -1,65 +1,27 @@
 package org.mildlantern.app.sensors;
 
-import java.sql.Array;
-import java.sql.Connection;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.mildlantern.core.air.Gauge;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/**
- * Readings of devices in the database. Those of an hour and of a day are summed up in the statement
- * that stores them, so that the sums are never behind and survive a fall.
- */
+/** Readings of devices in the database, and their sums by the hour and the day. */
 @Component
 class AirStore {
-  private static final String TAKE =
-      """
-      with sent as (
-        select * from unnest(?::smallint[], ?::timestamptz[], ?::real[]) as s (gauge, at, value)
-      ), fresh as (
-        insert into air_reading (device_id, gauge, at, value)
-        select ?, gauge, at, value from sent on conflict do nothing
-        returning device_id, gauge, at, value
-      ), hours as (
-        insert into air_hour as h (device_id, gauge, hour, n, total, low, high)
-        select device_id, gauge, date_trunc('hour', at), count(*), sum(value), min(value), max(value)
-        from fresh group by 1, 2, 3
-        on conflict (device_id, gauge, hour) do update
-        set n = h.n + excluded.n, total = h.total + excluded.total,
-          low = least(h.low, excluded.low), high = greatest(h.high, excluded.high)
-      ), days as (
-        insert into air_day as d (device_id, gauge, day, n, total, low, high)
-        select device_id, gauge, (at at time zone ?)::date, count(*), sum(value), min(value), max(value)
-        from fresh group by 1, 2, 3
-        on conflict (device_id, gauge, day) do update
-        set n = d.n + excluded.n, total = d.total + excluded.total,
-          low = least(d.low, excluded.low), high = greatest(d.high, excluded.high)
-      )
-      select count(*) from fresh
-      """;
-
   private static final Duration FILES_WAIT = Duration.ofDays(2);
 
-  private final JdbcTemplate template;
   private final JdbcClient jdbc;
 
-  AirStore(JdbcTemplate template, JdbcClient jdbc) {
-    this.template = template;
+  AirStore(JdbcClient jdbc) {
     this.jdbc = jdbc;
   }
 
@@ -92,51 +54,6 @@ class AirStore {
         .param("days", days)
         .param("c", collection)
         .update();
-  }
-
-  /** A reading. */
-  record Reading(Gauge gauge, Instant at, double value) {}
-
-  /**
-   * Stores readings of a device, each once.
-   *
-   * @return how many were new
-   */
-  int take(long device, List<Reading> readings, ZoneId zone) {
-    List<Reading> once =
-        readings.stream()
-            .collect(
-                Collectors.toMap(
-                    r -> List.of(r.gauge(), r.at()), r -> r, (a, b) -> a, LinkedHashMap::new))
-            .values()
-            .stream()
-            .toList();
-    Integer stored =
-        template.execute(
-            (Connection connection) -> {
-              Array gauges =
-                  connection.createArrayOf(
-                      "smallint", once.stream().map(r -> r.gauge().ordinal()).toArray());
-              Array ats =
-                  connection.createArrayOf(
-                      "timestamptz",
-                      once.stream().map(r -> r.at().atOffset(ZoneOffset.UTC).toString()).toArray());
-              Array values =
-                  connection.createArrayOf(
-                      "real", once.stream().map(r -> (float) r.value()).toArray());
-              try (PreparedStatement take = connection.prepareStatement(TAKE)) {
-                take.setArray(1, gauges);
-                take.setArray(2, ats);
-                take.setArray(3, values);
-                take.setLong(4, device);
-                take.setString(5, zone.getId());
-                try (ResultSet count = take.executeQuery()) {
-                  count.next();
-                  return count.getInt(1);
-                }
-              }
-            });
-    return stored == null ? 0 : stored;
   }
 
   /** A stretch of time: its beginning, and mean, least and most of what was read in it. */

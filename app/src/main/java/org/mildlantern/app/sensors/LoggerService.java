@@ -23,11 +23,17 @@ class LoggerService {
 
   private final LoggerFileRepository files;
   private final SensorService sensors;
+  private final ReadingIntake intake;
   private final PlaceService places;
   private final Scope scope;
 
   LoggerService(
-      LoggerFileRepository files, SensorService sensors, PlaceService places, Scope scope) {
+      LoggerFileRepository files,
+      SensorService sensors,
+      ReadingIntake intake,
+      PlaceService places,
+      Scope scope) {
+    this.intake = intake;
     this.files = files;
     this.sensors = sensors;
     this.places = places;
@@ -129,15 +135,15 @@ class LoggerService {
     int refused = result.bad().size();
     String key = WORDS.say("key", preview.place().name(), file.name());
     for (int i = 0; i < result.readings().size(); i += BATCH) {
-      SensorService.Taken taken =
-          sensors.take(
+      ReadingIntake.Taken taken =
+          intake.take(
               key, result.readings().subList(i, Math.min(i + BATCH, result.readings().size())));
       stored += taken.stored();
       known += taken.known();
       refused += taken.refused().size();
     }
     result.readings().stream()
-        .map(SensorService.Sent::at)
+        .map(ReadingIntake.Sent::at)
         .min(Comparator.naturalOrder())
         .ifPresent(first -> sensors.belongs(key, file.placeId(), first));
     files.delete(file);

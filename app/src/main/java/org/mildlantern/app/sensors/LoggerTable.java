@@ -82,7 +82,7 @@ record LoggerTable(List<String> head, List<List<String>> lines) {
    *
    * @param bad lines that could not be, with their numbers in the file
    */
-  record Result(List<SensorService.Sent> readings, List<Bad> bad) {}
+  record Result(List<ReadingIntake.Sent> readings, List<Bad> bad) {}
 
   /** A line that could not be read. */
   record Bad(int line, String text, String why) {}
@@ -199,7 +199,7 @@ record LoggerTable(List<String> head, List<List<String>> lines) {
 
   /** What the lines say. */
   Result read(List<Column> columns, Order order, ZoneId zone) {
-    List<SensorService.Sent> readings = new ArrayList<>();
+    List<ReadingIntake.Sent> readings = new ArrayList<>();
     List<Bad> bad = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       try {
@@ -211,10 +211,10 @@ record LoggerTable(List<String> head, List<List<String>> lines) {
     return new Result(readings, bad);
   }
 
-  private static List<SensorService.Sent> line(
+  private static List<ReadingIntake.Sent> line(
       List<String> line, List<Column> columns, Order order, ZoneId zone) {
     Instant at = at(cell(line, columns.indexOf(Column.TIME)), order, zone);
-    List<SensorService.Sent> readings = new ArrayList<>();
+    List<ReadingIntake.Sent> readings = new ArrayList<>();
     for (int i = 0; i < columns.size(); i++) {
       Optional<Gauge> gauge = columns.get(i).gauge();
       String cell = cell(line, i);
@@ -224,7 +224,7 @@ record LoggerTable(List<String> head, List<List<String>> lines) {
         if (!gauge.get().canBe(metric)) {
           throw new IllegalArgumentException(WORDS.say("range", cell, gauge.get().range()));
         }
-        readings.add(new SensorService.Sent(at, gauge.get(), metric));
+        readings.add(new ReadingIntake.Sent(at, gauge.get(), metric));
       }
     }
     if (readings.isEmpty()) {

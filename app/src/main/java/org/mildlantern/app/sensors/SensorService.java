@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -16,7 +15,6 @@ import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.app.web.PlainInput;
 import org.mildlantern.core.air.Gauge;
 import org.mildlantern.core.words.Words;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -29,15 +27,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class SensorService {
   private static final Words WORDS = Words.of(SensorService.class);
 
-  /** A device's clock may be ahead by this much. */
-  private static final Duration AHEAD = Duration.ofMinutes(5);
-
-  private static final Duration OLDEST = Duration.ofDays(1500);
-  private static final int LONGEST_KEY = 80;
   private static final int LONGEST_NAME = 60;
   private static final int FEWEST_DAYS = 7;
   private static final int MOST_DAYS = 4000;
-  private static final int MOST_DEVICES = 200;
 
   /** Days of which the mean counts, and those of which the extremes do. */
   private static final int MEAN_DAYS = 14;
@@ -70,74 +62,6 @@ public class SensorService {
     this.memo = memo;
     this.scope = scope;
     this.clock = clock;
-  }
-
-  /** A reading as it is sent. */
-  public record Sent(Instant at, Gauge kind, Double value) {}
-
-  /**
-   * What became of readings.
-   *
-   * @param known that had come before
-   */
-  public record Taken(int stored, int known, List<Refused> refused) {}
-
-  /** One that was not taken, by its number from 0, and why. */
-  public record Refused(int index, String message) {}
-
-  /**
-   * Takes readings of a device; one that is not known yet waits for a place.
-   *
-   * @throws IllegalArgumentException for a key that cannot be one, or too many devices
-   */
-  public Taken take(String key, List<Sent> sent) {
-    if (key == null || key.isBlank() || key.length() > LONGEST_KEY || !PlainInput.isStorable(key)) {
-      throw new IllegalArgumentException("device: 1 to " + LONGEST_KEY + " characters");
-    }
-    List<AirStore.Reading> good = new ArrayList<>();
-    List<Refused> refused = new ArrayList<>();
-    Instant now = scope.now();
-    for (int i = 0; i < sent.size(); i++) {
-      String fault = fault(sent.get(i), now);
-      if (fault == null) {
-        good.add(new AirStore.Reading(sent.get(i).kind(), sent.get(i).at(), sent.get(i).value()));
-      } else {
-        refused.add(new Refused(i, fault));
-      }
-    }
-    int stored = 0;
-    if (!good.isEmpty()) {
-      stored = store.take(device(key), good, scope.zone());
-      store.touch(scope.keeper().collectionId());
-    }
-    return new Taken(stored, good.size() - stored, refused);
-  }
-
-  private long device(String key) {
-    Optional<Device> known = devices.byKey(key);
-    if (known.isPresent()) {
-      return known.get().id();
-    }
-    if (devices.all().size() >= MOST_DEVICES) {
-      throw new IllegalArgumentException("device: " + MOST_DEVICES + " are enough");
-    }
-    String name = key.length() <= LONGEST_NAME ? key : key.substring(0, LONGEST_NAME);
-    return store.device(scope.keeper().collectionId(), key, name);
-  }
-
-  private static String fault(Sent sent, Instant now) {
-    if (sent.kind() == null) {
-      return "kind: temperature, humidity, lux, ppfd, glass or co2";
-    }
-    if (sent.at() == null
-        || sent.at().isAfter(now.plus(AHEAD))
-        || sent.at().isBefore(now.minus(OLDEST))) {
-      return "at: an instant that has come, of the last 1500 days";
-    }
-    if (sent.value() == null || !sent.kind().canBe(sent.value())) {
-      return "value: " + sent.kind().range();
-    }
-    return null;
   }
 
   /** The air of all places that were measured lately. */

@@ -13,6 +13,9 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.sensors.Measured;
 import org.mildlantern.app.sensors.SensorService;
+import org.mildlantern.app.weather.ClimateService;
+import org.mildlantern.app.weather.ForecastService;
+import org.mildlantern.core.air.Forecast;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Levelled;
 import org.mildlantern.core.journal.Note;
@@ -50,9 +53,19 @@ class PotModel {
 
   private final LightService lights;
   private final SensorService sensors;
+  private final ForecastService forecasts;
+  private final ClimateService climate;
   private final Scope scope;
 
-  PotModel(Media media, LightService lights, SensorService sensors, Scope scope) {
+  PotModel(
+      Media media,
+      LightService lights,
+      SensorService sensors,
+      ForecastService forecasts,
+      ClimateService climate,
+      Scope scope) {
+    this.forecasts = forecasts;
+    this.climate = climate;
     this.lights = lights;
     this.sensors = sensors;
     this.media = media;
@@ -175,16 +188,29 @@ class PotModel {
     return air(place, day, light(place, day));
   }
 
-  /** As devices read it that day, else as they read it lately, else as it was noted. */
+  /**
+   * As devices read it that day; outdoors as it is forecast; else as devices read it lately; else
+   * as it was noted.
+   */
   private DemandChange.Air air(PlaceView place, LocalDate day, double dli) {
     SensorService.DayAir read =
         sensors.days().getOrDefault(place.id(), Map.of()).getOrDefault(day, NOT_READ);
     Measured lately = sensors.measured().getOrDefault(place.id(), Measured.NOTHING);
     Double noted = place.humidity() == null ? Double.valueOf(ROOM_HUMIDITY) : place.humidity();
+    Forecast.Day told =
+        place.kind() == PlaceKind.OUTDOOR && day.isAfter(scope.today())
+            ? forecasts.ahead().get(day)
+            : null;
+    Double warmth = read.temperature();
+    if (warmth == null && told != null) {
+      warmth = told.mean();
+    }
     return new DemandChange.Air(
-        first(read.temperature(), lately.temperature(), place.warmth()),
+        first(warmth, lately.temperature(), place.warmth()),
         first(read.humidity(), lately.humidity(), noted),
-        dli);
+        told == null || told.clearness() == null
+            ? dli
+            : dli * told.clearness() / climate.here().clearness(day));
   }
 
   private static double first(Double one, Double next, double last) {

@@ -47,7 +47,8 @@ class ForecastReader {
             new Forecast.Day(
                 LocalDate.parse(one.path("day").asText()),
                 one.path("low").asDouble(),
-                one.path("high").asDouble());
+                one.path("high").asDouble(),
+                one.path("clearness").isNumber() ? one.path("clearness").asDouble() : null);
         if (day.canBe()) {
           days.add(day);
         }
@@ -72,7 +73,8 @@ class ForecastReader {
       days.addObject()
           .put("day", day.day().toString())
           .put("low", day.low())
-          .put("high", day.high());
+          .put("high", day.high())
+          .put("clearness", day.clearness());
     }
     return days.toString();
   }

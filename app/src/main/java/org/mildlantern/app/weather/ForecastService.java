@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
@@ -24,19 +26,28 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class ForecastService {
+  /** Days ahead that tell more than the season does. Rule of thumb. */
+  private static final int RELIED_ON = 5;
+
   /** A forecast older than this is too old to act by. */
   private static final Duration OLD = Duration.ofHours(36);
 
   private final ForecastStore store;
   private final FrostAnswerRepository answers;
   private final PlantService plants;
+  private final CollectionMemo memo;
   private final Scope scope;
 
   ForecastService(
-      ForecastStore store, FrostAnswerRepository answers, PlantService plants, Scope scope) {
+      ForecastStore store,
+      FrostAnswerRepository answers,
+      PlantService plants,
+      CollectionMemo memo,
+      Scope scope) {
     this.store = store;
     this.answers = answers;
     this.plants = plants;
+    this.memo = memo;
     this.scope = scope;
   }
 
@@ -57,6 +68,23 @@ public class ForecastService {
   public Optional<Double> tonight() {
     LocalDate tomorrow = scope.today().plusDays(1);
     return fresh().flatMap(f -> f.on(tomorrow)).map(Forecast.Day::low);
+  }
+
+  /** The days ahead by day, as far as they can be relied on. */
+  @Transactional(readOnly = true)
+  public Map<LocalDate, Forecast.Day> ahead() {
+    return memo.once("days-ahead", this::daysAhead);
+  }
+
+  private Map<LocalDate, Forecast.Day> daysAhead() {
+    LocalDate last = scope.today().plusDays(RELIED_ON);
+    return fresh()
+        .map(
+            forecast ->
+                forecast.days().stream()
+                    .filter(day -> !day.day().isAfter(last))
+                    .collect(Collectors.toMap(Forecast.Day::day, Function.identity(), (a, b) -> a)))
+        .orElse(Map.of());
   }
 
   private Optional<Forecast> fresh() {

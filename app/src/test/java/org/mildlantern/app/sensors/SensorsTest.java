@@ -37,6 +37,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class SensorsTest extends WebCase {
   @Autowired SensorService sensors;
+  @Autowired ReadingIntake intake;
   @Autowired ReadingsService readings;
   @Autowired AirStore store;
   @Autowired KeeperService accounts;
@@ -68,12 +69,12 @@ class SensorsTest extends WebCase {
     return "{\"at\":\"%s\",\"kind\":\"%s\",\"value\":%s}".formatted(at, kind, value);
   }
 
-  private SensorService.Taken take(String device, SensorService.Sent... sent) {
-    return keepers.as(keeper, () -> sensors.take(device, List.of(sent)));
+  private ReadingIntake.Taken take(String device, ReadingIntake.Sent... sent) {
+    return keepers.as(keeper, () -> intake.take(device, List.of(sent)));
   }
 
-  private static SensorService.Sent celsius(Instant at, double value) {
-    return new SensorService.Sent(at, Gauge.TEMPERATURE, value);
+  private static ReadingIntake.Sent celsius(Instant at, double value) {
+    return new ReadingIntake.Sent(at, Gauge.TEMPERATURE, value);
   }
 
   private Long device() {
@@ -146,18 +147,18 @@ class SensorsTest extends WebCase {
   @Test
   void theSumsAreThoseOfTheReadingsWhateverOrderTheyComeIn() throws Exception {
     Random random = new Random(3);
-    List<SensorService.Sent> all = new ArrayList<>();
+    List<ReadingIntake.Sent> all = new ArrayList<>();
     for (int i = 0; i < 600; i++) {
       all.add(
-          new SensorService.Sent(
+          new ReadingIntake.Sent(
               hour.minus(Duration.ofMinutes(7L * i)),
               i % 2 == 0 ? Gauge.TEMPERATURE : Gauge.HUMIDITY,
               15 + 10 * random.nextDouble()));
     }
     Collections.shuffle(all, random);
     for (int i = 0; i < 600; i += 50) {
-      List<SensorService.Sent> batch = all.subList(Math.max(0, i - 10), i + 50);
-      keepers.as(keeper, () -> sensors.take("bay-1", batch));
+      List<ReadingIntake.Sent> batch = all.subList(Math.max(0, i - 10), i + 50);
+      keepers.as(keeper, () -> intake.take("bay-1", batch));
     }
     double hours =
         jdbc.sql("select sum(total) from air_hour where device_id = ?")
@@ -169,7 +170,7 @@ class SensorsTest extends WebCase {
             .param(device())
             .query(Double.class)
             .single();
-    double raw = all.stream().mapToDouble(SensorService.Sent::value).sum();
+    double raw = all.stream().mapToDouble(ReadingIntake.Sent::value).sum();
     assertThat(hours).isCloseTo(raw, within(0.01));
     assertThat(days).isCloseTo(raw, within(0.01));
   }
@@ -206,7 +207,7 @@ class SensorsTest extends WebCase {
         "bay-1",
         celsius(hour.minus(Duration.ofDays(2)), 11),
         celsius(hour.minus(Duration.ofDays(1)), 15),
-        new SensorService.Sent(hour, Gauge.HUMIDITY, 33.0));
+        new ReadingIntake.Sent(hour, Gauge.HUMIDITY, 33.0));
     atBay("1 Nov 2026");
     Measured measured = keepers.as(keeper, () -> sensors.measured()).get(bay.id());
     assertThat(measured.temperature()).isCloseTo(13, within(0.01));

@@ -23,11 +23,25 @@ public record Forecast(Instant issued, List<Day> days) {
    *
    * @param low of the night before its morning, °C
    * @param high °C
+   * @param clearness share of the light above the air that comes down, 0 to 1, or null where the
+   *     service does not tell it
    */
-  public record Day(LocalDate day, double low, double high) {
+  public record Day(LocalDate day, double low, double high, Double clearness) {
+    /** One of which no light is told. */
+    public Day(LocalDate day, double low, double high) {
+      this(day, low, high, null);
+    }
+
     /** What weather can be; all else is a fault of the service. */
     public boolean canBe() {
-      return low >= -70 && high <= 60 && low <= high;
+      return low >= -70
+          && high <= 60
+          && low <= high
+          && (clearness == null || clearness >= 0 && clearness <= 1);
+    }
+
+    public double mean() {
+      return (low + high) / 2;
     }
   }
 

@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.light.LightWish;
+import org.mildlantern.core.light.LongNights;
 import org.mildlantern.core.season.Stage;
 
 /**
@@ -235,6 +236,11 @@ public final class Knowledge {
   /** The light that a kind wishes; empty while it is not known what it is. */
   public Optional<LightWish> lightWish(Kind kind) {
     return kind.taxon().map(lightWishes::of);
+  }
+
+  /** What it asks of the night, where it tells the season by it. */
+  public Optional<LongNights> longNights(Kind kind) {
+    return kind.taxon().flatMap(lightWishes::nights);
   }
 
   /** Words of the field. */

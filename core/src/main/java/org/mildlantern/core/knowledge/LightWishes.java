@@ -1,20 +1,24 @@
 package org.mildlantern.core.knowledge;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.light.LightWish;
+import org.mildlantern.core.light.LongNights;
 import org.mildlantern.core.season.LightClass;
 
 /** The light that kinds wish: by kind, else by genus, else by the word that stands for it. */
 final class LightWishes {
   private final Map<LightClass, LightWish> words = new HashMap<>();
   private final Map<String, LightWish> named = new HashMap<>();
+  private final Map<String, LongNights> nights = new HashMap<>();
 
   /**
    * What a word for light stands for.
@@ -29,6 +33,18 @@ final class LightWishes {
    * @param of names of genera and ids of kinds
    */
   record Line(String id, List<String> of, List<Double> dli) {}
+
+  /**
+   * What tells the season by the night.
+   *
+   * @param of names of genera and ids of kinds
+   */
+  record Nights(
+      String id,
+      List<String> of,
+      double dark,
+      int weeks,
+      @JsonProperty("for") LongNights.Ends ends) {}
 
   LightWishes(Shelf shelf) {
     Table<OfWord> ofWords =
@@ -55,6 +71,16 @@ final class LightWishes {
         }
       }
     }
+    nights(shelf, known);
+  }
+
+  private void nights(Shelf shelf, Set<String> known) {
+    Table<Nights> table = shelf.section("long night", "light.yaml", "long-nights", Nights.class);
+    for (Nights line : table) {
+      shelf.named(table, line.id(), "of", line.of(), known, "genus or kind");
+      line.of()
+          .forEach(of -> nights.put(of, new LongNights(line.dark(), line.weeks(), line.ends())));
+    }
   }
 
   /** Null, with a fault, for a band that is none. */
@@ -65,6 +91,13 @@ final class LightWishes {
       shelf.wrong(table, entry, "dli", e.getMessage());
       return null;
     }
+  }
+
+  Optional<LongNights> nights(Taxon taxon) {
+    return Stream.of(taxon.id(), taxon.genus())
+        .filter(nights::containsKey)
+        .findFirst()
+        .map(nights::get);
   }
 
   LightWish of(Taxon taxon) {
