@@ -19,6 +19,9 @@ class DemoLight {
           Map.entry("roomDepth", "room_depth"),
           Map.entry("along", "along"),
           Map.entry("holds", "holds"),
+          Map.entry("passes", "passes"),
+          Map.entry("drawnFrom", "drawn_from"),
+          Map.entry("drawnTo", "drawn_to"),
           Map.entry("ppf", "lamp_ppf"),
           Map.entry("lampDistance", "lamp_distance"),
           Map.entry("hours", "lamp_hours"));
@@ -52,6 +55,14 @@ class DemoLight {
           .with("wall", window.text("wall"))
           .save();
     }
+    for (Sheet thing : demo.list("things")) {
+      rows.row("place_thing")
+          .with("place_id", places.get(thing.text("place")))
+          .with("kind", thing.text("kind"))
+          .with("wall", thing.text("wall"))
+          .with("along", thing.number("along"))
+          .save();
+    }
     for (Sheet device : demo.list("devices")) {
       long id =
           rows.row("device")
@@ -65,9 +76,8 @@ class DemoLight {
           .save();
     }
     for (Sheet air : demo.list("airs")) {
-      rows.row("place_air")
+      figures(air, Map.of("volume", "volume", "watts", "watts"), rows.row("place_air"))
           .with("place_id", places.get(air.text("place")))
-          .with("volume", air.number("volume"))
           .with("airing", air.text("airing"))
           .save();
     }

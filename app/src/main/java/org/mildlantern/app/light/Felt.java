@@ -1,6 +1,7 @@
 package org.mildlantern.app.light;
 
 import java.util.List;
+import org.mildlantern.core.air.Air;
 import org.mildlantern.core.air.ColdPane;
 import org.mildlantern.core.air.Nearby;
 import org.mildlantern.core.light.FloorPlan;
@@ -57,8 +58,29 @@ public record Felt(List<Thing> things, List<Pane> panes) {
         .orElse(indoors);
   }
 
-  /** Whether it stands at cold glass in such a night. */
-  public boolean atColdGlass(double indoors, double outdoors) {
-    return night(indoors, outdoors) <= indoors - COLD_GLASS;
+  /** Humidity there while the heating is on, %, in a room of a warmth and a humidity. */
+  public double humidity(double celsius, double humidity) {
+    Air room = new Air(celsius, Math.max(1, humidity));
+    return things.stream()
+        .mapToDouble(thing -> thing.kind().at(room, thing.metres()).humidity())
+        .min()
+        .orElse(humidity);
+  }
+
+  /**
+   * Whether it stands at cold glass in such a night.
+   *
+   * @param read the coldest that its pane was read, °C, or null
+   */
+  public boolean atColdGlass(double indoors, double outdoors, Double read) {
+    double leaf =
+        read == null
+            ? night(indoors, outdoors)
+            : panes.stream()
+                .mapToDouble(
+                    pane -> ColdPane.before(indoors, Math.min(indoors, read), pane.metres()))
+                .min()
+                .orElse(indoors);
+    return leaf <= indoors - COLD_GLASS;
   }
 }

@@ -101,13 +101,14 @@ public class LightService {
     List<LitStand> all = new ArrayList<>();
     for (LightBook.Lit lit : book.all()) {
       PlaceView place = lit.place();
+      OfStand usual = years.places().get(place.id());
       Integer holds = lit.drawn().room().holds();
-      all.add(new LitStand(place, null, null, holds, years.places().get(place.id()).light()));
+      all.add(new LitStand(place, null, null, holds, usual.light(), usual.felt()));
       for (PlaceSpot spot : lit.spots()) {
         SpotForm form = spot.form();
+        OfStand stand = years.spots().get(spot.id());
         all.add(
-            new LitStand(
-                place, spot.id(), form.name(), form.holds(), years.spots().get(spot.id()).light()));
+            new LitStand(place, spot.id(), form.name(), form.holds(), stand.light(), stand.felt()));
       }
     }
     return all;

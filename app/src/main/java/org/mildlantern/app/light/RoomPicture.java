@@ -27,6 +27,11 @@ record RoomPicture(
     List<Side> sides) {
   private static final double WIDEST = 420;
   private static final double DEEPEST = 380;
+
+  /** Radiators, vents and doors are drawn so long, m, and so far inside the wall. */
+  private static final double THING = 0.9;
+
+  private static final double WALL = 7;
   private static final String[] WINDS = {"N", "NE", "E", "SE", "S", "SW", "W", "NW"};
   private static final int FIRST_HOUR = 8;
   private static final int LAST_HOUR = 16;
@@ -45,8 +50,8 @@ record RoomPicture(
    */
   record Dot(Long id, String number, String name, double x, double y) {}
 
-  /** A radiator, vent or door at its wall. */
-  record Thing(String kind, String label, double x, double y) {}
+  /** A radiator, vent or door along its wall. */
+  record Thing(String kind, String label, double x1, double y1, double x2, double y2) {}
 
   /** What a wall looks to. */
   record Side(String words, double x, double y) {}
@@ -80,13 +85,23 @@ record RoomPicture(
   }
 
   private static Thing thing(FloorPlan plan, ThingForm thing, double scale) {
-    Point at = plan.at(thing.wall(), thing.along() / 100);
-    double inside = 10;
+    double length = plan.length(thing.wall());
+    double half = Math.min(THING / 2, length / 2);
+    double middle = Math.max(half, Math.min(length - half, thing.along() / 100));
+    Point from = plan.at(thing.wall(), middle - half);
+    Point to = plan.at(thing.wall(), middle + half);
     return new Thing(
         thing.kind().name().toLowerCase(Locale.ROOT),
         thing.kind().label(),
-        Math.max(inside, Math.min(plan.width() * scale - inside, at.right() * scale)),
-        Math.max(inside, Math.min(plan.depth() * scale - inside, at.back() * scale)));
+        inside(from.right() * scale, plan.width() * scale),
+        inside(from.back() * scale, plan.depth() * scale),
+        inside(to.right() * scale, plan.width() * scale),
+        inside(to.back() * scale, plan.depth() * scale));
+  }
+
+  /** So that it is seen before its wall. */
+  private static double inside(double at, double length) {
+    return Math.max(WALL, Math.min(length - WALL, at));
   }
 
   private static Pane pane(FloorPlan plan, Drawn.InWall window, double scale) {

@@ -151,7 +151,7 @@ class RoomService {
         all.add(WORDS.say("blown", thing.kind().label()));
       }
     }
-    return all.isEmpty() ? "" : ". " + String.join("; ", all);
+    return all.isEmpty() ? "" : ". " + String.join(". ", all);
   }
 
   /**

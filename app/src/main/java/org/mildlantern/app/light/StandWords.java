@@ -42,7 +42,12 @@ class StandWords {
             ? WORDS.say("rests", wish.get().words())
             : WORDS.say("met", met.name(), wish.get().words());
     return new LightView.Standing(
-        plant, wish.get(), asksLittle ? null : met, words + burns(wish.get(), now));
+        plant,
+        wish.get(),
+        asksLittle ? null : met,
+        asksLittle || met.ordinal() < LightWish.Met.MET.ordinal()
+            ? words
+            : words + burns(wish.get(), now));
   }
 
   /** What the sun of a clear day would do to leaves that are not used to it; empty for nothing. */

@@ -144,16 +144,21 @@ class PlacingService {
         id,
         lit.holds() == null ? here : lit.holds(),
         months.stream().map(day -> lit.year().at(day)).toList(),
-        air(lit.place(), months),
+        air(lit, months),
         lit.place().quarantine());
   }
 
-  private Stand.Airs air(PlaceView place, List<LocalDate> months) {
+  private Stand.Airs air(LitStand lit, List<LocalDate> months) {
+    PlaceView place = lit.place();
     PlaceView.Surroundings around = place.surroundings();
-    if (place.kind() != PlaceKind.OUTDOOR) {
-      return new Stand.Airs(around.coldest(), around.warmest(), place.humidity());
-    }
     double nights = months.stream().mapToDouble(climate.here()::coldNight).min().orElseThrow();
+    if (place.kind() != PlaceKind.OUTDOOR) {
+      Double room = around.coldest();
+      return new Stand.Airs(
+          room == null ? null : lit.felt().night(room, Math.min(room, nights)),
+          around.warmest(),
+          place.humidity() == null ? null : lit.felt().humidity(place.warmth(), place.humidity()));
+    }
     Double coldest = around.coldest() == null ? nights : Math.min(nights, around.coldest());
     return new Stand.Airs(coldest, around.warmest(), place.humidity());
   }

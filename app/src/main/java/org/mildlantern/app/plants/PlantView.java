@@ -14,6 +14,7 @@ import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Medium;
+import org.mildlantern.core.knowledge.Rest;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Taxon.Sheds;
 import org.mildlantern.core.plant.PotMaterial;
@@ -137,6 +138,11 @@ public record PlantView(
   /** Whether it rests: by what was noted, or by the calendar when its kind rests then. */
   public boolean resting(LocalDate today, double latitude) {
     return kind.resting(stage(), today, latitude);
+  }
+
+  /** Whether it rests without a drink. */
+  public boolean restsDry(LocalDate today, double latitude) {
+    return kind.habits().rest().as() == Rest.As.DRY && resting(today, latitude);
   }
 
   /**

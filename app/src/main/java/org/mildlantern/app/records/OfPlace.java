@@ -17,6 +17,7 @@ import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.air.Nights;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.season.LightClass;
+import org.mildlantern.core.water.Demand;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -73,12 +74,16 @@ class OfPlace implements RecordSource {
   /** As devices read it; else as it was noted. */
   private void air(PlaceView place, String noted, Records records) {
     PlaceView.Surroundings around = place.surroundings();
-    Measured measured = sensors.measured().getOrDefault(place.id(), Measured.NOTHING);
+    Measured measured = measured(place);
     String read = WORDS.say("read", place.name());
     figure("temperature", measured.temperature(), read, place.temperature(), noted, records);
     figure("humidity", measured.humidity(), read, place.humidity(), noted, records);
     figure("coldest", measured.coldest(), read, around.coldest(), noted, records);
     figure("warmest", measured.warmest(), read, around.warmest(), noted, records);
+  }
+
+  private Measured measured(PlaceView place) {
+    return sensors.measured().getOrDefault(place.id(), Measured.NOTHING);
   }
 
   private static void figure(
@@ -90,16 +95,29 @@ class OfPlace implements RecordSource {
     }
   }
 
-  /** By its stand as it was drawn, else as noted. */
+  /** As devices read it; else by its stand as it was drawn; else as noted. */
   private void light(Optional<OfStand> stand, PlaceView place, String source, Records records) {
     LightClass noted = place.surroundings().light();
-    if (stand.isPresent()) {
+    Double read = measured(place).dli();
+    if (read != null) {
+      double year = read / shareOfYear(stand);
+      records.choice(
+          "place-light", word(LightClass.ofMean(year)), WORDS.say("by-sensor", place.name(), read));
+    } else if (stand.isPresent()) {
       double mean = stand.get().light().mean();
       records.choice(
           "place-light", word(LightClass.ofMean(mean)), WORDS.say("by-window", place.name(), mean));
     } else if (noted != null) {
       records.choice("place-light", word(noted), source);
     }
+  }
+
+  /** Light of this season against that of the mean day of the year. */
+  private double shareOfYear(Optional<OfStand> stand) {
+    LocalDate today = scope.today();
+    return stand
+        .map(one -> one.light().at(today) / one.light().mean())
+        .orElseGet(() -> Demand.seasonOfLight(today, scope.latitude()));
   }
 
   private static String word(LightClass light) {
@@ -116,7 +134,10 @@ class OfPlace implements RecordSource {
     Boolean glass =
         place.kind() == PlaceKind.OUTDOOR
             ? null
-            : felt.map(one -> one.atColdGlass(nightIndoors(place), coldNight())).orElse(null);
+            : felt.map(
+                    one ->
+                        one.atColdGlass(nightIndoors(place), coldNight(), measured(place).pane()))
+                .orElse(null);
     either("near-draught", near.draught(), source, blown, drawn, records);
     either("near-glass", near.glass(), source, glass, drawn, records);
     either("near-heater", near.heater(), source, heated, drawn, records);

@@ -6,17 +6,27 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.mildlantern.core.air.Gauge;
+import org.mildlantern.core.light.Photometer;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Readings of devices in the database, and their sums by the hour and the day. */
 @Component
 class AirStore {
+  /** Of a µmol/m²/s that lasts. */
+  private static final double MOL_A_DAY = 0.0864;
+
+  /** Hours of a day in which light was read, its night with them. */
+  private static final int ROUND_THE_CLOCK = 22;
+
   private static final Duration FILES_WAIT = Duration.ofDays(2);
 
   private final JdbcClient jdbc;
@@ -137,6 +147,36 @@ class AirStore {
         .param("c", collection)
         .query(AirStore::lately)
         .list();
+  }
+
+  /**
+   * Light of the mean day of each place of a collection, mol/m², from a day on: of days that were
+   * read nearly round the clock, as lux of daylight where no photons were read.
+   */
+  Map<Long, Double> light(long collection, LocalDate from, ZoneId zone) {
+    Map<Long, Double> all = new HashMap<>();
+    jdbc.sql(
+            "select place_id, avg(mean) * :factor as mean from (select p.place_id,"
+                + " avg(h.total / h.n * case h.gauge when :lux then :micromol else 1 end) as mean"
+                + " from device_place p join air_hour h on h.device_id = p.device_id"
+                + " and h.gauge in (:lux, :ppfd) and h.hour >= greatest(p.since, cast(:from as date))"
+                + " and (p.until is null or h.hour < p.until)"
+                + " where p.collection_id = :c"
+                + " group by p.place_id, p.device_id, h.gauge, (h.hour at time zone :zone)::date"
+                + " having count(*) >= :hours) d group by place_id")
+        .param("factor", MOL_A_DAY)
+        .param("lux", Gauge.LUX.ordinal())
+        .param("ppfd", Gauge.PPFD.ordinal())
+        .param("micromol", Photometer.LUX.ppfd(1))
+        .param("from", from)
+        .param("c", collection)
+        .param("zone", zone.getId())
+        .param("hours", ROUND_THE_CLOCK)
+        .query(
+            row -> {
+              all.put(row.getLong("place_id"), row.getDouble("mean"));
+            });
+    return all;
   }
 
   private static Lately lately(ResultSet row, int n) throws SQLException {

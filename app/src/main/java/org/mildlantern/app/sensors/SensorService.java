@@ -77,6 +77,7 @@ public class SensorService {
         byPlace(store.lately(collection, today.minusDays(MEAN_DAYS)));
     Map<Long, Map<Gauge, AirStore.Lately>> extremes =
         byPlace(store.lately(collection, today.minusDays(EXTREME_DAYS)));
+    Map<Long, Double> light = store.light(collection, today.minusDays(MEAN_DAYS), scope.zone());
     Map<Long, Measured> all = new HashMap<>();
     extremes.forEach(
         (place, its) -> {
@@ -89,6 +90,8 @@ public class SensorService {
                   mean(mean, Gauge.HUMIDITY),
                   warmth.map(AirStore.Lately::low).orElse(null),
                   warmth.map(AirStore.Lately::high).orElse(null),
+                  Optional.ofNullable(its.get(Gauge.GLASS)).map(AirStore.Lately::low).orElse(null),
+                  light.get(place),
                   its.values().stream().mapToInt(AirStore.Lately::days).max().orElse(0)));
         });
     return all;

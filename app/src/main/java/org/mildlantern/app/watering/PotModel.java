@@ -221,7 +221,9 @@ class PotModel {
   private double light(PlaceView place, LocalDate day) {
     Optional<YearLight> drawn = lights.years().drawn(place.id());
     if (drawn.isPresent()) {
-      return drawn.get().at(day);
+      Double read = sensors.measured().getOrDefault(place.id(), Measured.NOTHING).dli();
+      double year = drawn.get().at(day);
+      return read == null ? year : year * read / drawn.get().at(scope.today());
     }
     LightClass noted = place.surroundings().light();
     double dli = (noted == null ? LightClass.MEDIUM : noted).meanDli();

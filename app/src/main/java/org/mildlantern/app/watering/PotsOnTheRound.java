@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.round.RoundItem;
@@ -25,8 +26,10 @@ class PotsOnTheRound implements RoundSource {
 
   private final PotChecks checks;
   private final RoundChoices choices;
+  private final Scope scope;
 
-  PotsOnTheRound(PotChecks checks, RoundChoices choices) {
+  PotsOnTheRound(PotChecks checks, RoundChoices choices, Scope scope) {
+    this.scope = scope;
     this.checks = checks;
     this.choices = choices;
   }
@@ -36,12 +39,17 @@ class PotsOnTheRound implements RoundSource {
     Map<Long, PotCheck> known = checks.of(ground.kept());
     Optional<Double> unseen = choices.unseen();
     return ground.kept().stream()
-        .map(plant -> due(plant, known.get(plant.id()), unseen, ground.today()))
+        .map(
+            plant -> {
+              boolean dry = plant.restsDry(ground.today(), scope.latitude());
+              PotCheck check = known.get(plant.id());
+              return due(plant, check, dry, dry ? Optional.empty() : unseen, ground.today());
+            })
         .toList();
   }
 
   private static Due due(
-      PlantView plant, PotCheck check, Optional<Double> unseen, LocalDate today) {
+      PlantView plant, PotCheck check, boolean dry, Optional<Double> unseen, LocalDate today) {
     return new Due(
         plant,
         Work.POT,
@@ -49,16 +57,22 @@ class PotsOnTheRound implements RoundSource {
         check.bears(),
         Ask.SOME,
         null,
-        isToday -> item(plant, check, unseen, today, isToday));
+        isToday -> item(plant, check, dry, unseen, today, isToday));
   }
 
   /**
    * The row of a pot.
    *
+   * @param dry whether it rests without a drink
    * @param unseen the chance from which it is watered without a look; empty for never
    */
   private static RoundItem item(
-      PlantView plant, PotCheck check, Optional<Double> unseen, LocalDate today, boolean isToday) {
+      PlantView plant,
+      PotCheck check,
+      boolean dry,
+      Optional<Double> unseen,
+      LocalDate today,
+      boolean isToday) {
     boolean sure =
         isToday
             && check.chance() != null
@@ -70,10 +84,13 @@ class PotsOnTheRound implements RoundSource {
                 "water-" + plant.id(),
                 Work.POT,
                 plant,
-                sure ? "water it" : WORDS.say("look-at", row.name(), at(plant, check)),
-                reason(check, sure, today))
+                dry
+                    ? WORDS.say("rests-dry")
+                    : sure ? "water it" : WORDS.say("look-at", row.name(), at(plant, check)),
+                dry ? WORDS.say("rests-dry-why") : reason(check, sure, today))
             .worked(check.working())
-            .onPaper(check.drinkMl() == null ? null : WORDS.say("full-drink", check.drinkMl()));
+            .onPaper(
+                dry || check.drinkMl() == null ? null : WORDS.say("full-drink", check.drinkMl()));
     return isToday ? item.answered(answers(plant, check, row)) : item;
   }
 

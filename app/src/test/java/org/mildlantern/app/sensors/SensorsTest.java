@@ -14,6 +14,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.mildlantern.app.Keepers;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
@@ -84,6 +86,15 @@ class SensorsTest extends WebCase {
   private void atBay(String since) throws Exception {
     post(keeper, "/devices/" + device() + "/place", "place", "" + bay.id(), "since", since)
         .andExpect(flash().attributeExists("said"));
+  }
+
+  private void belongs(String key, PlaceView place, Instant since) {
+    keepers.as(
+        keeper,
+        () -> {
+          sensors.belongs(key, place.id(), since);
+          return key;
+        });
   }
 
   private List<Series> series(Series.Span span) {
@@ -249,5 +260,42 @@ class SensorsTest extends WebCase {
         .andExpect(flash().attributeExists("problem"));
     post(keeper, "/devices/" + device() + "/remove").andExpect(flash().attributeExists("said"));
     assertThat(keepers.as(keeper, () -> sensors.devices())).isEmpty();
+  }
+
+  @Test
+  void lightThatIsReadRoundTheClockTellsTheDay() {
+    Instant from = Keepers.NOW.minus(Duration.ofDays(5));
+    List<ReadingIntake.Sent> lux = new ArrayList<>();
+    List<ReadingIntake.Sent> byDayOnly = new ArrayList<>();
+    for (int hour = 0; hour < 120; hour++) {
+      Instant at = from.plus(Duration.ofHours(hour));
+      boolean day = at.atZone(ZoneOffset.UTC).getHour() / 8 == 1;
+      lux.add(new ReadingIntake.Sent(at, Gauge.LUX, day ? 9000.0 : 0.0));
+      if (day) {
+        byDayOnly.add(new ReadingIntake.Sent(at, Gauge.PPFD, 200.0));
+      }
+    }
+    keepers.as(keeper, () -> intake.take("meter", lux));
+    belongs("meter", bay, from);
+    assertThat(keepers.as(keeper, sensors::measured).get(bay.id()).dli())
+        .isCloseTo(9000 * 0.0185 * 8 * 0.0036, within(0.3));
+    PlaceView other = keepers.place(keeper, "Other", PlaceKind.INDOOR);
+    keepers.as(keeper, () -> intake.take("daily", byDayOnly));
+    belongs("daily", other, from);
+    assertThat(keepers.as(keeper, sensors::measured).get(other.id()).dli()).isNull();
+  }
+
+  @Test
+  void thePaneThatWasReadIsKeptAsItsColdest() {
+    keepers.as(
+        keeper,
+        () ->
+            intake.take(
+                "pane",
+                List.of(
+                    new ReadingIntake.Sent(Keepers.NOW.minusSeconds(7200), Gauge.GLASS, 4.0),
+                    new ReadingIntake.Sent(Keepers.NOW.minusSeconds(3600), Gauge.GLASS, 9.0))));
+    belongs("pane", bay, Keepers.NOW.minusSeconds(90_000));
+    assertThat(keepers.as(keeper, sensors::measured).get(bay.id()).pane()).isEqualTo(4.0);
   }
 }

@@ -149,6 +149,18 @@ class RoundChoicesTest extends WebCase {
   }
 
   @Test
+  void whatRestsDryIsNeverToBeWatered() throws Exception {
+    PlantView pleione = keepers.plant(keeper, sill, "Pleione formosana");
+    say(pleione, "watered through");
+    clock.forward(Duration.ofDays(50));
+    choose("", "90");
+    RoundItem row = due(0).get(0);
+    assertThat(row.task()).isEqualTo("look whether it shrivels");
+    assertThat(row.reason()).contains("no drink").doesNotContain(" ml");
+    assertThat(row.more().paper()).isNull();
+  }
+
+  @Test
   void whatHasNoPotToFeelIsAskedForItsWater() {
     keepers.plant(keeper, sill, "Tillandsia ionantha");
     assertThat(tasks(0)).containsExactly("soak it");

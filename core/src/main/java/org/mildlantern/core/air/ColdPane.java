@@ -37,7 +37,12 @@ public record ColdPane(double indoors, double outdoors, Glass glass) {
 
   /** Air at a distance from the pane, °C. */
   public double at(double metres) {
-    return indoors - (indoors - pane()) * Math.exp(-metres / REACH);
+    return before(indoors, pane(), metres);
+  }
+
+  /** Air at a distance from a pane whose warmth was read, °C. */
+  public static double before(double indoors, double pane, double metres) {
+    return indoors - (indoors - pane) * Math.exp(-metres / REACH);
   }
 
   /** Between a closed curtain and the pane, °C. */

@@ -87,10 +87,14 @@ public record SunYear(List<Clear> weeks) {
         || after.directHours > Math.max(SHORT, before.directHours * MULTIPLIES);
   }
 
-  /** Leaves that had sun are hardened as far as that went. */
+  /**
+   * Whether such sun burns leaves that are used to other. Those that had sun are hardened as far as
+   * that went; a day that is dim for the kind burns nothing.
+   */
   public static boolean burns(LightWish wish, Clear before, Clear after) {
     LightWish.Burn burn = wish.burn();
     boolean used = before.directHours >= burn.hours();
-    return (used ? burn.hardened() : burn).exceeded(after.peakPpfd, after.directHours);
+    return after.dli > wish.low()
+        && (used ? burn.hardened() : burn).exceeded(after.peakPpfd, after.directHours);
   }
 }
