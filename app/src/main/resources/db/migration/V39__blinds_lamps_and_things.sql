@@ -64,3 +64,8 @@ create table sun_answer (
 );
 create constraint trigger pulse after insert or update or delete on sun_answer
   deferrable initially deferred for each row execute function touch_collection();
+
+-- Lamps are read by night.
+alter table light_reading
+  drop constraint light_reading_sky_check,
+  add check (sky in ('CLEAR', 'BROKEN', 'COVERED', 'LAMP'));

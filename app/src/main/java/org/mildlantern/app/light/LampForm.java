@@ -64,6 +64,11 @@ record LampForm(
     return distance == null ? "lamp-distance" : hours == null ? "lamp-hours" : null;
   }
 
+  /** The kind by which lux are turned into photons. */
+  LampKind kindOrUsual() {
+    return kind == null ? LampKind.WHITE_LED : kind;
+  }
+
   List<Lamp> lamps() {
     if (ppf == null && watts == null) {
       return List.of();

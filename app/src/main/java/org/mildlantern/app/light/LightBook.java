@@ -182,7 +182,7 @@ class LightBook {
 
   /** The usual stand of a place. */
   LitPlace usual(Lit lit) {
-    return at(lit.place(), lit.drawn(), LitPlace.At.usual(lit.drawn()));
+    return stand(lit, null);
   }
 
   /**
@@ -191,9 +191,17 @@ class LightBook {
    * @param spot null for the usual one
    */
   LitPlace stand(Lit lit, PlaceSpot spot) {
+    Long id = spot == null ? null : spot.id();
+    List<LightReading> here =
+        lit.readings().stream().filter(reading -> Objects.equals(reading.spotId(), id)).toList();
+    return at(lit.place(), lit.drawn(), drawnAt(lit, spot).after(here));
+  }
+
+  /** As it was drawn, whatever was read. */
+  static LitPlace.At drawnAt(Lit lit, PlaceSpot spot) {
     return spot == null
-        ? usual(lit)
-        : at(lit.place(), lit.drawn(), LitPlace.At.spot(lit.drawn(), spot.form()));
+        ? LitPlace.At.usual(lit.drawn())
+        : LitPlace.At.spot(lit.drawn(), spot.form());
   }
 
   /** The light on a stand on a day, with what readings taught of it. */

@@ -144,12 +144,7 @@ class LightController {
           Typed.decimal(value).orElseThrow(() -> new IllegalArgumentException(WORDS.say("number")));
       lights
           .read(
-              id,
-              spot,
-              at(day, time),
-              in.ppfd(read),
-              WORDS.say("read", value.strip(), in.label()),
-              sky)
+              id, spot, at(day, time), read, in, WORDS.say("read", value.strip(), in.label()), sky)
           .orElseThrow(Web::missing);
       flash.addFlashAttribute("said", WORDS.say("learned"));
     } catch (IllegalArgumentException e) {

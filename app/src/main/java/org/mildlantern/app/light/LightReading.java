@@ -73,6 +73,10 @@ class LightReading {
     return words;
   }
 
+  boolean ofLamp() {
+    return sky == SpotLight.Sky.LAMP;
+  }
+
   public SpotLight.Sky sky() {
     return sky;
   }

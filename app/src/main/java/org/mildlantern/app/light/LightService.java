@@ -19,6 +19,7 @@ import org.mildlantern.app.web.Days;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.light.Lamp;
 import org.mildlantern.core.light.LightWish;
+import org.mildlantern.core.light.Photometer;
 import org.mildlantern.core.light.SpotLight;
 import org.mildlantern.core.light.Trust;
 import org.mildlantern.core.words.Words;
@@ -272,18 +273,20 @@ public class LightService {
    * Keeps a reading; empty when there is no such place.
    *
    * @param spotId the stand, or null for the usual one
-   * @param ppfd µmol/m²/s
    * @param words as it was read, with its unit
    * @throws IllegalArgumentException for one that cannot be
    */
   Optional<LightReading> read(
-      Long placeId, Long spotId, Instant at, double ppfd, String words, SpotLight.Sky sky) {
+      Long placeId,
+      Long spotId,
+      Instant at,
+      double value,
+      Photometer in,
+      String words,
+      SpotLight.Sky sky) {
     Optional<PlaceView> place = places.find(placeId);
     if (place.isEmpty()) {
       return Optional.empty();
-    }
-    if (!Trust.canBe(ppfd)) {
-      throw new IllegalArgumentException(WORDS.say("too-bright", words));
     }
     if (at.isAfter(scope.now())) {
       throw new IllegalArgumentException(WORDS.say("ahead"));
@@ -291,30 +294,44 @@ public class LightService {
     if (readings.of(placeId).size() >= MOST_READINGS) {
       throw new IllegalArgumentException(WORDS.say("enough", MOST_READINGS));
     }
-    book.of(place.get())
-        .map(known -> stand(known, spotId))
-        .ifPresent(
-            lit -> {
-              double expected = lit.expected(at, sky);
-              if (expected <= 0) {
-                throw new IllegalArgumentException(WORDS.say("dark"));
-              }
-              if (!Trust.fits(expected, ppfd)) {
-                throw new IllegalArgumentException(
-                    WORDS.say("far", Math.round(ppfd), Math.round(expected)));
-              }
-            });
+    Optional<LightBook.Lit> known = book.of(place.get());
+    double ppfd =
+        sky == SpotLight.Sky.LAMP
+            ? in.ppfd(
+                value, known.map(lit -> lamp(lit, spotId)).orElse(LampForm.NONE).kindOrUsual())
+            : in.ppfd(value);
+    if (!Trust.canBe(ppfd)) {
+      throw new IllegalArgumentException(WORDS.say("too-bright", words));
+    }
+    known.ifPresent(lit -> fits(lit, spotId, at, ppfd, sky));
     return Optional.of(readings.save(new LightReading(placeId, spotId, at, ppfd, words, sky)));
   }
 
-  private LitPlace stand(LightBook.Lit known, Long spotId) {
-    if (spotId == null) {
-      return book.usual(known);
+  private static LampForm lamp(LightBook.Lit known, Long spotId) {
+    return spotId == null
+        ? known.drawn().window().lamp()
+        : known.spot(spotId).map(spot -> spot.form().lamp()).orElse(LampForm.NONE);
+  }
+
+  /** Whether so much can have been read there and then. */
+  private void fits(LightBook.Lit known, Long spotId, Instant at, double ppfd, SpotLight.Sky sky) {
+    PlaceSpot spot =
+        spotId == null
+            ? null
+            : known
+                .spot(spotId)
+                .orElseThrow(() -> new IllegalArgumentException(WORDS.say("which-stand")));
+    boolean ofLamp = sky == SpotLight.Sky.LAMP;
+    double expected =
+        ofLamp
+            ? LightBook.drawnAt(known, spot).lampPpfd()
+            : book.stand(known, spot).expected(at, sky);
+    if (expected <= 0) {
+      throw new IllegalArgumentException(WORDS.say(ofLamp ? "no-lamp" : "dark"));
     }
-    return known
-        .spot(spotId)
-        .map(spot -> book.stand(known, spot))
-        .orElseThrow(() -> new IllegalArgumentException(WORDS.say("which-stand")));
+    if (!Trust.fits(expected, ppfd)) {
+      throw new IllegalArgumentException(WORDS.say("far", Math.round(ppfd), Math.round(expected)));
+    }
   }
 
   /** The stands of a place besides the usual one, by id. */

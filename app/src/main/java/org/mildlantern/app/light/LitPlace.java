@@ -35,6 +35,26 @@ final class LitPlace {
       return new At(drawn.usual(), window.blind().share(), window.lamp().lamps());
     }
 
+    /** Photons of its lamps, µmol/m²/s. */
+    double lampPpfd() {
+      return lamps.stream().filter(lamp -> lamp.hours() > 0).mapToDouble(Lamp::ppfd).sum();
+    }
+
+    /** The same with its lamps as readings by night taught. */
+    At after(List<LightReading> readings) {
+      double expected = lampPpfd();
+      List<LightReading> ofLamps = readings.stream().filter(LightReading::ofLamp).toList();
+      if (ofLamps.isEmpty() || expected <= 0) {
+        return this;
+      }
+      Trust trust = new Trust(1, lamps.stream().mapToDouble(Lamp::spread).max().orElseThrow());
+      for (LightReading reading : ofLamps) {
+        trust = trust.after(expected, reading.ppfd(), READING_ERROR);
+      }
+      Trust taught = trust;
+      return new At(point, shade, lamps.stream().map(lamp -> lamp.after(taught)).toList());
+    }
+
     static At spot(Drawn drawn, SpotForm spot) {
       return new At(
           new FloorPlan.Point(
@@ -134,6 +154,9 @@ final class LitPlace {
   Trust after(Trust before, List<LightReading> readings) {
     Trust trust = before;
     for (LightReading reading : readings) {
+      if (reading.ofLamp()) {
+        continue;
+      }
       double expected = expected(reading.at(), reading.sky());
       if (expected > 0) {
         trust = trust.after(expected, reading.ppfd(), READING_ERROR);

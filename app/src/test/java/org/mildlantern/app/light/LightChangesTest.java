@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -26,6 +27,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class LightChangesTest extends WebCase {
   @Autowired TestClock clock;
   @Autowired PlantNotes notes;
+  @Autowired LightService lights;
 
   private SignedIn keeper;
   private PlaceView bay;
@@ -234,5 +236,21 @@ class LightChangesTest extends WebCase {
         "lamp.hours",
         "12");
     get(keeper, its + "/light").andExpect(content().string(containsString("value=\"11")));
+  }
+
+  @Test
+  void aLampIsReadByNightAndCountsForTheLamp() throws Exception {
+    window();
+    String readings = its + "/light/readings";
+    post(keeper, readings, "value", "4000", "in", "LUX", "sky", "LAMP", "time", "02:00")
+        .andExpect(flash().attribute("readingProblem", containsString("No lamp")));
+    window("lamp.ppf", "50", "lamp.distance", "40 cm", "lamp.hours", "12");
+    double before = keepers.as(keeper, () -> lights.of(bay.id()).orElseThrow().lit().now().dli());
+    post(keeper, readings, "value", "1200", "in", "LUX", "sky", "LAMP", "time", "02:00")
+        .andExpect(flash().attributeExists("said"));
+    double after = keepers.as(keeper, () -> lights.of(bay.id()).orElseThrow().lit().now().dli());
+    assertThat(after).isLessThan(before - 0.1);
+    post(keeper, readings, "value", "120000", "in", "LUX", "sky", "LAMP", "time", "02:00")
+        .andExpect(flash().attributeExists("readingProblem"));
   }
 }

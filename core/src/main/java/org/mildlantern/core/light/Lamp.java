@@ -46,6 +46,11 @@ public record Lamp(double ppf, double beam, double distance, double hours, doubl
     }
   }
 
+  /** The same after what readings taught of it. */
+  public Lamp after(Trust read) {
+    return new Lamp(ppf * read.factor(), beam, distance, hours, read.spread());
+  }
+
   /** Photons in the middle of its light, µmol/m²/s: evenly over its cone, by the square. */
   public double ppfd() {
     double cone = 2 * Math.PI * (1 - Math.cos(Math.toRadians(beam / 2)));

@@ -20,6 +20,11 @@ public enum Photometer {
     return label;
   }
 
+  /** What it reads under a lamp as µmol/m²/s. */
+  public double ppfd(double read, LampKind lamp) {
+    return this == PPFD ? read : lamp.ppfd(read * micromol / LUX.micromol);
+  }
+
   /** What it reads as µmol/m²/s. */
   public double ppfd(double read) {
     return read * micromol;

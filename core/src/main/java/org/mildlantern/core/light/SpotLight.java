@@ -24,7 +24,9 @@ public record SpotLight(
   public enum Sky {
     CLEAR("clear sky", Clearness.CLEAR),
     BROKEN("sun and clouds", 0.5),
-    COVERED("covered", 0.22);
+    COVERED("covered", 0.22),
+    /** By night, or behind drawn blinds. */
+    LAMP("only the lamp", 0);
 
     private final String label;
     final double clearness;
