@@ -15,7 +15,8 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
       ApiController.class,
       ReadController.class,
       LabelController.class,
-      PlaceAnswersController.class
+      PlaceAnswersController.class,
+      FeedAnswersController.class
     })
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiFaults {

@@ -37,6 +37,10 @@ class PlaceThing {
     this.along = form.along();
   }
 
+  void slideTo(double newAlong) {
+    this.along = newAlong;
+  }
+
   Long id() {
     return id;
   }

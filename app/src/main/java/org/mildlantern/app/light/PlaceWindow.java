@@ -49,6 +49,10 @@ class PlaceWindow {
     this.over = form.over();
   }
 
+  void slideTo(double newAlong) {
+    this.along = newAlong;
+  }
+
   Long id() {
     return id;
   }

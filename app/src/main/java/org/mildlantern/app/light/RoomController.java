@@ -165,6 +165,21 @@ class RoomController {
     return keep(id, null, errors, "along", () -> rooms.add(id, form), model, response, flash);
   }
 
+  @PostMapping("/places/{id}/main-window/at")
+  String slideMain(@PathVariable Long id, @RequestParam double along, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.slideMain(id, along)));
+  }
+
+  @PostMapping("/place-windows/{id}/at")
+  String slideWindow(@PathVariable Long id, @RequestParam double along, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.slideWindow(id, along)));
+  }
+
+  @PostMapping("/place-things/{id}/at")
+  String slideThing(@PathVariable Long id, @RequestParam double along, RedirectAttributes flash) {
+    return toRoom(said(flash, rooms.slideThing(id, along)));
+  }
+
   @PostMapping("/place-things/{id}/remove")
   String takeThing(@PathVariable Long id, RedirectAttributes flash) {
     return toRoom(said(flash, rooms.takeThing(id)));

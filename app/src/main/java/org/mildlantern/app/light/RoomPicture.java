@@ -37,8 +37,12 @@ record RoomPicture(
   private static final int LAST_HOUR = 16;
   private static final int HOURS_APART = 2;
 
-  /** A window as a line in its wall. */
-  record Pane(double x1, double y1, double x2, double y2) {}
+  /**
+   * A window as a line in its wall.
+   *
+   * @param wall in which it slides
+   */
+  record Pane(String wall, double along, double x1, double y1, double x2, double y2) {}
 
   /** Where the sun falls at an hour of solar time. */
   record Patch(String d, String hour, double x, double y) {}
@@ -51,7 +55,15 @@ record RoomPicture(
   record Dot(Long id, String number, String name, double x, double y) {}
 
   /** A radiator, vent or door along its wall. */
-  record Thing(String kind, String label, double x1, double y1, double x2, double y2) {}
+  record Thing(
+      String kind,
+      String label,
+      String wall,
+      double along,
+      double x1,
+      double y1,
+      double x2,
+      double y2) {}
 
   /** What a wall looks to. */
   record Side(String words, double x, double y) {}
@@ -93,6 +105,8 @@ record RoomPicture(
     return new Thing(
         thing.kind().name().toLowerCase(Locale.ROOT),
         thing.kind().label(),
+        thing.wall().label(),
+        thing.along(),
         inside(from.right() * scale, plan.width() * scale),
         inside(from.back() * scale, plan.depth() * scale),
         inside(to.right() * scale, plan.width() * scale),
@@ -109,11 +123,13 @@ record RoomPicture(
     double to = (window.along() + window.opening().width() / 2) * scale;
     double width = plan.width() * scale;
     double depth = plan.depth() * scale;
+    String wall = window.wall().label();
+    double along = window.along() * 100;
     return switch (window.wall()) {
-      case FRONT -> new Pane(from, 0, to, 0);
-      case RIGHT -> new Pane(width, from, width, to);
-      case BACK -> new Pane(width - from, depth, width - to, depth);
-      case LEFT -> new Pane(0, depth - from, 0, depth - to);
+      case FRONT -> new Pane(wall, along, from, 0, to, 0);
+      case RIGHT -> new Pane(wall, along, width, from, width, to);
+      case BACK -> new Pane(wall, along, width - from, depth, width - to, depth);
+      case LEFT -> new Pane(wall, along, 0, depth - from, 0, depth - to);
     };
   }
 

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -213,6 +214,77 @@ class RoomService {
           changes.watch(placeId, () -> windows.save(new PlaceWindow(placeId, form)));
         });
     return lit.isPresent();
+  }
+
+  /** Slides the main window along its wall as far as that goes. */
+  Optional<Long> slideMain(Long placeId, double along) {
+    drawn(placeId)
+        .ifPresent(
+            known -> {
+              RoomForm room = known.drawn().room();
+              double half = known.drawn().main().width() * 50;
+              slide(
+                  placeId,
+                  room.wide(),
+                  half,
+                  along,
+                  to -> {
+                    PlaceLight light = lights.of(placeId).orElseThrow();
+                    light.describe(
+                        new RoomForm(room.width(), room.depth(), to, room.holds(), room.over()));
+                    lights.save(light);
+                  });
+            });
+    return places.find(placeId).map(PlaceView::id);
+  }
+
+  /** Slides a window along its wall as far as that goes; the place that it is in. */
+  Optional<Long> slideWindow(Long id, double along) {
+    Optional<PlaceWindow> window = windows.byId(id);
+    window.ifPresent(
+        one ->
+            slide(
+                one.placeId(),
+                length(one.placeId(), one.form().wall()),
+                one.form().width() / 2,
+                along,
+                to -> {
+                  one.slideTo(to);
+                  windows.save(one);
+                }));
+    return window.map(PlaceWindow::placeId);
+  }
+
+  /** Slides a radiator, vent or door along its wall; the place that it is in. */
+  Optional<Long> slideThing(Long id, double along) {
+    Optional<PlaceThing> thing = things.byId(id);
+    thing.ifPresent(
+        one ->
+            slide(
+                one.placeId(),
+                length(one.placeId(), one.form().wall()),
+                0,
+                along,
+                to -> {
+                  one.slideTo(to);
+                  things.save(one);
+                }));
+    return thing.map(PlaceThing::placeId);
+  }
+
+  /** Length of a wall, cm. */
+  private double length(Long placeId, FloorPlan.Wall wall) {
+    return drawn(placeId).map(known -> known.drawn().plan().length(wall) * 100).orElse(0.0);
+  }
+
+  private void slide(Long placeId, double length, double half, double along, DoubleConsumer put) {
+    double to = Math.max(half, Math.min(Math.max(half, length - half), along));
+    changes.watch(
+        placeId,
+        () -> {
+          put.accept(to);
+          return to;
+        });
   }
 
   /** Takes a window out; the place that it was in. */

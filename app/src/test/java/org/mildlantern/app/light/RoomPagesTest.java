@@ -227,4 +227,62 @@ class RoomPagesTest extends WebCase {
     post(keeper, read, "value", "900", "in", "LUX", "sky", "COVERED", "spot", "999999")
         .andExpect(flash().attributeExists("readingProblem"));
   }
+
+  @Test
+  void windowsAndWhatWarmsSlideAlongTheirWalls() throws Exception {
+    String place = "/places/" + bay.id();
+    post(
+            keeper,
+            place + "/windows",
+            "wall",
+            "LEFT",
+            "along",
+            "200",
+            "width",
+            "100",
+            "height",
+            "120",
+            "sill",
+            "90")
+        .andExpect(redirectedUrl(room));
+    post(keeper, place + "/things", "kind", "RADIATOR", "wall", "FRONT", "along", "200")
+        .andExpect(redirectedUrl(room));
+    post(keeper, place + "/things", "kind", "DOOR", "wall", "BACK", "along", "9000")
+        .andExpect(status().isUnprocessableEntity());
+    Long window = view().windows().get(0).id();
+    Long radiator = view().things().get(0).id();
+    post(keeper, "/place-windows/" + window + "/at", "along", "9999");
+    post(keeper, "/place-things/" + radiator + "/at", "along", "-20");
+    post(keeper, place + "/main-window/at", "along", "100").andExpect(redirectedUrl(room));
+    assertThat(view().windows().get(0).form().along()).isEqualTo(450);
+    assertThat(view().things().get(0).form().along()).isZero();
+    assertThat(view().room().along()).isEqualTo(100);
+    get(keeper, room).andExpect(content().string(containsString("Slide the radiator")));
+    SignedIn stranger = keepers.make();
+    post(stranger, "/place-things/" + radiator + "/at", "along", "1")
+        .andExpect(status().isNotFound());
+    post(stranger, place + "/main-window/at", "along", "1").andExpect(status().isNotFound());
+    post(keeper, "/place-things/" + radiator + "/remove").andExpect(redirectedUrl(room));
+    assertThat(view().things()).isEmpty();
+  }
+
+  @Test
+  void aRadiatorNearAStandIsFeltThere() throws Exception {
+    shelf("far", "400");
+    PlantView plant = keepers.plant(keeper, bay, "Adiantum raddianum");
+    post(
+        keeper,
+        "/places/" + bay.id() + "/things",
+        "kind",
+        "RADIATOR",
+        "wall",
+        "FRONT",
+        "along",
+        "200");
+    assertThat(view().stands().get(0).words()).contains("radiator");
+    assertThat(view().stands().get(1).words()).doesNotContain("radiator");
+    OfStand usual = keepers.as(keeper, lights::years).at(plant).orElseThrow();
+    assertThat(usual.felt().heated()).isTrue();
+    assertThat(usual.felt().humidity(20, 45)).isLessThan(40);
+  }
 }
