@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -74,8 +75,13 @@ public class PotReadings {
   /** What became of a reading: stored, known already, or refused with a reason. */
   public record Taken(String id, String state, String message) {}
 
+  /** One that is not there at all. */
+  private static final Sent NOTHING = new Sent(null, null, null, null, null);
+
   /** Takes a batch; each reading stands for itself. */
-  public List<Taken> take(List<Sent> batch) {
+  public List<Taken> take(List<Sent> sentOnes) {
+    List<Sent> batch =
+        sentOnes.stream().map(sent -> Objects.requireNonNullElse(sent, NOTHING)).toList();
     Map<String, PlantView> byCode =
         plants
             .coded(

@@ -33,9 +33,7 @@ class FeedAnswersTest {
 
   @Test
   void aLabelGivesItsElementsByEitherConvention() throws Exception {
-    ask(
-            "feed",
-            "{'label': {'n': 20, 'p2o5': 10, 'k2o': 20, 'mg': 1.2}, 'gramsPerLitre': 0.5}")
+    ask("feed", "{'label': {'n': 20, 'p2o5': 10, 'k2o': 20, 'mg': 1.2}, 'gramsPerLitre': 0.5}")
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.ppm.N").value(closeTo(100, 1e-9)))
         .andExpect(jsonPath("$.ppm.P").value(closeTo(21.8, 0.1)))
@@ -57,7 +55,10 @@ class FeedAnswersTest {
         "$.label.p2o5");
     fault("feed", "{'label': {'n': 3, 'k2o': 3}, 'gramsPerLitre': 1}", "$.label.p2o5");
     fault("feed", "{'label': {'n': 3, 'p2o5': 1, 'k2o': 2}}", "$.gramsPerLitre");
-    fault("feed", "{'label': {'n': 3, 'p2o5': 1, 'k2o': 2, 'zn': 1}, 'gramsPerLitre': 1}", "$.label.zn");
+    fault(
+        "feed",
+        "{'label': {'n': 3, 'p2o5': 1, 'k2o': 2, 'zn': 1}, 'gramsPerLitre': 1}",
+        "$.label.zn");
     fault("feed", "{'gramsPerLitre': 1}", "$.label");
     fault("feed", "[]", "$");
   }

@@ -87,6 +87,13 @@ class ReadingsTest {
     assertThat(view.outlook().left()).isLessThan(0.8);
   }
 
+  @Test
+  void oneThatIsNotThereAtAllIsRefused() throws Exception {
+    send("{\"readings\": [null, " + reading("good", "2026-11-23T09:00:00Z", "METER", "4") + "]}")
+        .andExpect(jsonPath("$.readings[0].state").value("refused"))
+        .andExpect(jsonPath("$.readings[1].state").value("stored"));
+  }
+
   @ParameterizedTest
   @CsvSource({
     "2027-01-01T08:00:00Z, WEIGHT, 400, has come",

@@ -46,6 +46,7 @@ abstract class EveryRoute extends WebCase {
     WINDOW("place_window"),
     SPOT("place_spot"),
     SKYLINE("place_skyline"),
+    THING("place_thing"),
     DEVICE("device"),
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
@@ -99,6 +100,8 @@ abstract class EveryRoute extends WebCase {
     post(keeper, "/places/" + place.id() + "/windows", ROOM_WINDOW);
     String skyline = "/places/" + place.id() + "/skyline";
     post(keeper, skyline, "begins", "150", "ends", "180", "up", "25");
+    String things = "/places/" + place.id() + "/things";
+    post(keeper, things, "kind", "RADIATOR", "wall", "FRONT", "along", "200");
     String spots = "/places/" + place.id() + "/spots";
     post(keeper, spots, "name", "shelf", "across", "200", "back", "100");
     jdbc.sql(
