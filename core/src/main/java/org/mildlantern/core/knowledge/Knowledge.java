@@ -26,7 +26,7 @@ import org.mildlantern.core.season.Stage;
  */
 public final class Knowledge {
   private static final List<String> NOT_OF_DIAGNOSIS =
-      List.of("treatment/", "water/", "care/", "words/", "pets.yaml", "light.yaml");
+      List.of("treatment/", "water/", "care/", "words/", "pets.yaml", "light.yaml", "feed.yaml");
 
   private final String edition;
   private final Names names;
@@ -48,6 +48,7 @@ public final class Knowledge {
   private final Table<Term> terms;
   private final Table<Toxicity> toxic;
   private final LightWishes lightWishes;
+  private final Feeding feeding;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, List<Node>> traits = new LinkedHashMap<>();
@@ -83,6 +84,7 @@ public final class Knowledge {
     ways = new Ways(shelf);
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
     lightWishes = new LightWishes(shelf);
+    feeding = new Feeding(shelf, ways);
     wording = new Wording(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
@@ -241,6 +243,10 @@ public final class Knowledge {
   /** What it asks of the night, where it tells the season by it. */
   public Optional<LongNights> longNights(Kind kind) {
     return kind.taxon().flatMap(lightWishes::nights);
+  }
+
+  public Feeding feeding() {
+    return feeding;
   }
 
   /** Words of the field. */

@@ -96,6 +96,14 @@ public final class Ways {
     return names;
   }
 
+  /** Ids of the ways in which kinds live while they grow. */
+  List<String> growing() {
+    return ways.stream()
+        .filter(way -> way.of().stream().anyMatch(of -> of.at() == Way.At.GROWTH))
+        .map(Way::id)
+        .toList();
+  }
+
   private List<Way> growing(GrowthForm form, Habits habits, String named) {
     return named != null
         ? ways.find(named).stream().toList()
