@@ -37,6 +37,7 @@ class Tollhouse {
   private final Scope scope;
   private final DemoRows rows;
   private final DemoLight lit;
+  private final DemoFeed feed;
   private final DemoYear year;
   private final DemoCases cases;
   private final DemoTreatment treatment;
@@ -49,6 +50,7 @@ class Tollhouse {
       Scope scope,
       DemoRows rows,
       DemoLight lit,
+      DemoFeed feed,
       DemoYear year,
       DemoCases cases,
       DemoTreatment treatment,
@@ -59,6 +61,7 @@ class Tollhouse {
     this.scope = scope;
     this.rows = rows;
     this.lit = lit;
+    this.feed = feed;
     this.year = year;
     this.cases = cases;
     this.treatment = treatment;
@@ -90,6 +93,7 @@ class Tollhouse {
     for (Sheet plant : demo.list("plants")) {
       plants.put(plant.text("code"), addPlant(plant, places.get(plant.text("place")), random));
     }
+    feed.stock(demo);
     lit.stands(demo, places, code -> plants.get(code).id());
     int number = 1;
     for (Sheet story : demo.list("cases")) {

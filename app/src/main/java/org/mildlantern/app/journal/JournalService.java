@@ -248,6 +248,17 @@ public class JournalService {
         .collect(Collectors.toMap(Entry::plantId, Function.identity(), (a, b) -> b));
   }
 
+  /**
+   * When something was last noted of each of the plants; those of which it never was are left out.
+   */
+  @Transactional(readOnly = true)
+  public Map<Long, Instant> last(Collection<Long> plantIds, NoteKind kind) {
+    return plantIds.isEmpty()
+        ? Map.of()
+        : entries.lastAt(plantIds, Set.of(kind)).stream()
+            .collect(Collectors.toMap(EntryRepository.Last::getPlant, EntryRepository.Last::getAt));
+  }
+
   /** When each of the plants was last flushed; those that never were are left out. */
   @Transactional(readOnly = true)
   public Map<Long, Instant> lastFlushes(Collection<Long> plantIds) {

@@ -2,6 +2,7 @@ package org.mildlantern.app.watering;
 
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -78,6 +79,20 @@ public class WateringService {
         .kept(plant)
         .map(pot -> model.story(plant, pot, ofPot, scope.today().minusDays(SIGN_DAYS)))
         .map(story -> PotSigns.of(story, scope.today()));
+  }
+
+  /** A full drink of each of the plants, ml; those of which it is not known are left out. */
+  public Map<Long, Double> drinks(List<PlantView> plants) {
+    Map<Long, Double> drinks = new HashMap<>();
+    checks
+        .of(plants)
+        .forEach(
+            (plant, check) -> {
+              if (check.drinkMl() != null) {
+                drinks.put(plant, check.drinkMl());
+              }
+            });
+    return drinks;
   }
 
   /** All that a plant's page shows of its water. */

@@ -47,6 +47,8 @@ abstract class EveryRoute extends WebCase {
     SPOT("place_spot"),
     SKYLINE("place_skyline"),
     THING("place_thing"),
+    WATER("own_water"),
+    FEED("feed_product"),
     DEVICE("device"),
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
@@ -63,6 +65,10 @@ abstract class EveryRoute extends WebCase {
   /** A window in the left wall of a usual room. */
   static final String[] ROOM_WINDOW = {
     "wall", "LEFT", "along", "200", "width", "140", "height", "130", "sill", "90"
+  };
+
+  static final String[] FEED = {
+    "name", "Green", "convention", "OXIDE", "n", "20", "p", "10", "k", "20"
   };
 
   @Autowired PlantService plants;
@@ -100,6 +106,8 @@ abstract class EveryRoute extends WebCase {
     post(keeper, "/places/" + place.id() + "/windows", ROOM_WINDOW);
     String skyline = "/places/" + place.id() + "/skyline";
     post(keeper, skyline, "begins", "150", "ends", "180", "up", "25");
+    post(keeper, "/waters", "name", "tap", "kind", "TAP");
+    post(keeper, "/feed/products", FEED);
     String things = "/places/" + place.id() + "/things";
     post(keeper, things, "kind", "RADIATOR", "wall", "FRONT", "along", "200");
     String spots = "/places/" + place.id() + "/spots";

@@ -70,6 +70,48 @@ public record Blend(Map<String, Double> parts, double ecUsCm, double alkalinity)
         .orElseThrow();
   }
 
+  /**
+   * The cheapest blend that is not above two limits; where none is, the one that is least above
+   * them.
+   *
+   * @param mostUsCm conductivity
+   * @param mostAlkalinity mg/l as CaCO₃
+   */
+  public static Blend within(List<Of> waters, double mostUsCm, double mostAlkalinity) {
+    if (waters.isEmpty()) {
+      throw new IllegalArgumentException("there is no water to blend");
+    }
+    List<Blend> all = new ArrayList<>();
+    for (Of one : waters) {
+      all.add(of(waters, one, one, 1));
+      for (Of other : waters) {
+        all.add(of(waters, one, other, share(mostUsCm, one.ecUsCm, other.ecUsCm)));
+        all.add(of(waters, one, other, share(mostAlkalinity, one.alkalinity, other.alkalinity)));
+      }
+    }
+    return all.stream()
+        .min(
+            Comparator.comparingDouble((Blend blend) -> blend.over(mostUsCm, mostAlkalinity))
+                .thenComparingDouble(blend -> blend.cost(waters))
+                .thenComparingDouble(Blend::ecUsCm))
+        .orElseThrow();
+  }
+
+  /** How much of one makes such a mean with another, 0 to 1. */
+  private static double share(double wished, double one, double other) {
+    return Math.abs(one - other) < SAME
+        ? 1
+        : Math.max(0, Math.min(1, (wished - other) / (one - other)));
+  }
+
+  /** By how much of the limits it is above them; 0 when it is not. */
+  public double over(double mostUsCm, double mostAlkalinity) {
+    double salts = Math.max(0, ecUsCm / Math.max(1, mostUsCm) - 1);
+    double lime = Math.max(0, alkalinity / Math.max(1, mostAlkalinity) - 1);
+    double over = salts + lime;
+    return over < 1e-6 ? 0 : over;
+  }
+
   private static Blend of(List<Of> waters, Of one, Of other, double share) {
     Map<String, Double> parts = new LinkedHashMap<>();
     waters.forEach(water -> parts.put(water.name, 0.0));

@@ -61,6 +61,25 @@ class BlendTest {
   }
 
   @Test
+  void withinLimitsTheCheapestIsTaken() {
+    assertThat(Blend.within(List.of(TAP, RAIN, RO), 700, 300).parts()).containsEntry("rain", 1.0);
+    Blend.Of scarce = new Blend.Of("rain", 20, 3, 0.01);
+    Blend plain = Blend.within(List.of(TAP, scarce), 700, 300);
+    assertThat(plain.parts()).containsEntry("tap", 1.0);
+    Blend soft = Blend.within(List.of(TAP, scarce), 300, 60);
+    assertThat(soft.alkalinity()).isCloseTo(60, within(1e-6));
+    assertThat(soft.ecUsCm()).isLessThan(300);
+    assertThat(soft.over(300, 60)).isZero();
+  }
+
+  @Test
+  void whereNoneIsSoftEnoughTheSoftestIsTakenAndItIsSaid() {
+    Blend none = Blend.within(List.of(TAP), 100, 15);
+    assertThat(none.parts()).containsEntry("tap", 1.0);
+    assertThat(none.over(100, 15)).isGreaterThan(1);
+  }
+
+  @Test
   void refusesNoWaterAndNonsense() {
     assertThatIllegalArgumentException().isThrownBy(() -> Blend.to(List.of(), 100, null));
     assertThatIllegalArgumentException().isThrownBy(() -> new Blend.Of("a", -1, 0, 0));

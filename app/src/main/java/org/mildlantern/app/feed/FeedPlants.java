@@ -1,0 +1,157 @@
+package org.mildlantern.app.feed;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.sensors.Measured;
+import org.mildlantern.app.sensors.SensorService;
+import org.mildlantern.app.watering.WateringService;
+import org.mildlantern.core.feed.Can;
+import org.mildlantern.core.feed.FeedCheck;
+import org.mildlantern.core.feed.Programme;
+import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.knowledge.Habits;
+import org.mildlantern.core.knowledge.Hold;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.season.Stage;
+import org.springframework.stereotype.Component;
+
+/** Which plants are fed today, how strongly, and what they drink. */
+@Component
+class FeedPlants {
+  /** Of a pot’s volume, about what it drinks; of a pot of which nothing is known, ml. */
+  private static final double DRINKS = 0.2;
+
+  private static final double POT_OF_ITS_WIDTH = 0.6;
+  private static final double SOME_DRINK = 150;
+
+  /** Salt-shy kinds bear so much of what their way of life bears. Rule of thumb. */
+  private static final double SHY = 0.7;
+
+  private final CaseService cases;
+  private final JournalService journal;
+  private final SensorService sensors;
+  private final WateringService watering;
+  private final Knowledge knowledge;
+  private final Scope scope;
+
+  FeedPlants(
+      CaseService cases,
+      JournalService journal,
+      SensorService sensors,
+      WateringService watering,
+      Knowledge knowledge,
+      Scope scope) {
+    this.cases = cases;
+    this.journal = journal;
+    this.sensors = sensors;
+    this.watering = watering;
+    this.knowledge = knowledge;
+    this.scope = scope;
+  }
+
+  /** A plant with what speaks for or against a feed. */
+  record Checked(PlantView plant, Programme programme, FeedCheck check) {
+    boolean fed() {
+      return check.why() == FeedCheck.Why.FEED;
+    }
+
+    private boolean shy() {
+      return plant.kind().shyOf(Habits.Shy.SALTS);
+    }
+
+    /** Conductivity of the water without feed that it bears, µS/cm. */
+    double water() {
+      return programme.water() * (shy() ? SHY : 1);
+    }
+
+    double lime() {
+      return programme.lime() * (shy() ? SHY : 1);
+    }
+  }
+
+  List<Checked> check(List<PlantView> plants) {
+    List<Long> ids = plants.stream().map(PlantView::id).toList();
+    Map<Long, Instant> fed = journal.last(ids, NoteKind.FED);
+    Map<Long, CaseView> open = cases.open();
+    Map<Long, Measured> measured = sensors.measured();
+    return plants.stream()
+        .map(
+            plant ->
+                check(
+                    plant,
+                    fed.get(plant.id()),
+                    open.get(plant.id()),
+                    measured.getOrDefault(plant.place().id(), Measured.NOTHING)))
+        .toList();
+  }
+
+  private Checked check(PlantView plant, Instant fed, CaseView open, Measured air) {
+    Programme programme = knowledge.feeding().of(plant.kind());
+    if (plant.kind().habits().feed() == Taxon.Feed.NONE) {
+      return new Checked(plant, programme, new FeedCheck(FeedCheck.Why.NOT_AT_THE_ROOTS, 0, null));
+    }
+    LocalDate today = scope.today();
+    boolean resting = plant.resting(today, scope.latitude());
+    return new Checked(
+        plant,
+        programme,
+        FeedCheck.of(
+            programme,
+            new FeedCheck.Plant(
+                plant.kind().taxon().isPresent(),
+                resting,
+                open != null && open.cause().hold().contains(Hold.FEED),
+                plant.stage() == Stage.SEEDLING,
+                strength(plant.kind().habits().feed()),
+                since(plant.mediumSince(), today),
+                air.temperature() == null ? plant.place().warmth() : air.temperature(),
+                plant.kind().taxon().map(Taxon::coldestWished).orElse(0.0),
+                fed == null ? null : since(scope.day(fed), today),
+                Math.max(1, plant.kind().habits().checkDaysOn(today, scope.latitude(), resting))),
+            today,
+            scope.latitude()));
+  }
+
+  private static Integer since(LocalDate day, LocalDate today) {
+    return day == null ? null : (Integer) (int) Math.max(0, ChronoUnit.DAYS.between(day, today));
+  }
+
+  private static double strength(Taxon.Feed feed) {
+    return switch (feed) {
+      case NONE, WEAK -> 0;
+      case MEDIUM -> 0.5;
+      case STRONG -> 1;
+    };
+  }
+
+  /** What plants that are fed ask for. */
+  List<Can.Asking> asking(List<Checked> fed) {
+    Map<Long, Double> drinks =
+        new HashMap<>(watering.drinks(fed.stream().map(Checked::plant).toList()));
+    return fed.stream()
+        .map(
+            one ->
+                new Can.Asking(
+                    one.plant().id(),
+                    one.check().ppm(),
+                    one.water(),
+                    one.lime(),
+                    drinks.getOrDefault(one.plant().id(), usual(one.plant()))))
+        .toList();
+  }
+
+  private static double usual(PlantView plant) {
+    Double cm = plant.pot().cm();
+    return cm == null ? SOME_DRINK : POT_OF_ITS_WIDTH * cm * cm * cm * DRINKS;
+  }
+}

@@ -1,0 +1,270 @@
+package org.mildlantern.app.feed;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.feed.Can;
+import org.mildlantern.core.feed.Element;
+import org.mildlantern.core.feed.FeedCheck;
+import org.mildlantern.core.feed.Label;
+import org.mildlantern.core.journal.Fed;
+import org.mildlantern.core.journal.Strength;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the feeds of the collection, and works out today’s cans. */
+@Service
+@Transactional
+public class FeedService {
+  private static final Words WORDS = Words.of(FeedService.class);
+  private static final int MOST = 40;
+
+  /** A feed with more of its nitrogen as urea is worth little where nothing turns it. */
+  private static final double MUCH_UREA = 0.4;
+
+  private final FeedProductRepository products;
+  private final WaterService waters;
+  private final FeedPlants checks;
+  private final PlantService plants;
+  private final JournalService journal;
+  private final Knowledge knowledge;
+  private final Scope scope;
+
+  FeedService(
+      FeedProductRepository products,
+      WaterService waters,
+      FeedPlants checks,
+      PlantService plants,
+      JournalService journal,
+      Knowledge knowledge,
+      Scope scope) {
+    this.products = products;
+    this.waters = waters;
+    this.checks = checks;
+    this.plants = plants;
+    this.journal = journal;
+    this.knowledge = knowledge;
+    this.scope = scope;
+  }
+
+  /**
+   * Keeps a feed.
+   *
+   * @param id null for a new one
+   * @return whether there is such a one
+   * @throws IllegalArgumentException where its figures cannot be together, its name is taken, or
+   *     there are too many
+   */
+  boolean save(Long id, ProductForm form) {
+    form.label();
+    List<FeedProduct> all = products.all();
+    if (id == null && all.size() >= MOST) {
+      throw new IllegalArgumentException(WORDS.say("feeds-enough", MOST));
+    }
+    if (all.stream()
+        .anyMatch(
+            other ->
+                !other.id().equals(id) && other.name().equalsIgnoreCase(form.name().strip()))) {
+      throw new IllegalArgumentException(WORDS.say("name-taken"));
+    }
+    Optional<FeedProduct> product =
+        id == null ? Optional.of(FeedProduct.fresh()) : products.byId(id);
+    product.ifPresent(
+        one -> {
+          one.describe(form);
+          products.save(one);
+        });
+    return product.isPresent();
+  }
+
+  boolean remove(Long id) {
+    Optional<FeedProduct> product = products.byId(id);
+    product.ifPresent(products::delete);
+    return product.isPresent();
+  }
+
+  @Transactional(readOnly = true)
+  Optional<ProductForm> form(Long id) {
+    return products.byId(id).map(FeedProduct::form);
+  }
+
+  /**
+   * Today’s cans.
+   *
+   * @param productId with which they are mixed, or null for the first that has nitrogen
+   * @param litres of a can
+   */
+  @Transactional(readOnly = true)
+  FeedView today(Long productId, double litres) {
+    List<FeedProduct> all = products.all();
+    FeedProduct product =
+        all.stream()
+            .filter(one -> one.form().n() > 0)
+            .filter(one -> productId == null || one.id().equals(productId))
+            .findFirst()
+            .orElse(null);
+    List<FeedPlants.Checked> checked = checks.check(plants.kept());
+    List<FeedPlants.Checked> fed = checked.stream().filter(FeedPlants.Checked::fed).toList();
+    Map<Long, FeedPlants.Checked> byId =
+        fed.stream().collect(Collectors.toMap(one -> one.plant().id(), Function.identity()));
+    List<FeedView.Can> cans =
+        product == null || fed.isEmpty()
+            ? List.of()
+            : Can.of(checks.asking(fed), waters.atHand(), product.form().label()).stream()
+                .map(can -> shown(can, product, litres, byId))
+                .toList();
+    return new FeedView(
+        all.stream().map(FeedService::shown).toList(),
+        product == null ? null : shown(product),
+        litres,
+        product == null ? "" : caution(product.form().label(), fed),
+        cans,
+        notToday(checked),
+        checked.stream()
+            .flatMap(
+                one ->
+                    knowledge
+                        .feeding()
+                        .traps(one.plant().kind())
+                        .map(trap -> new FeedView.Trapped(one.plant(), trapWords(one, trap)))
+                        .stream())
+            .toList(),
+        waters.none());
+  }
+
+  private String trapWords(
+      FeedPlants.Checked one, org.mildlantern.core.knowledge.Feeding.TrapFeed trap) {
+    boolean rests = one.plant().resting(scope.today(), scope.latitude());
+    return rests && trap.growing() ? WORDS.say("traps-rest") : trap.what();
+  }
+
+  private static FeedView.Product shown(FeedProduct product) {
+    ProductForm form = product.form();
+    Label label = form.label();
+    return new FeedView.Product(
+        product.id(),
+        product.name(),
+        form.printed(),
+        WORDS.say(
+            "product",
+            label.of(Element.N),
+            label.of(Element.P),
+            label.of(Element.K),
+            Element.P.asOxide(label.of(Element.P)),
+            Element.K.asOxide(label.of(Element.K))));
+  }
+
+  private static String caution(Label label, List<FeedPlants.Checked> fed) {
+    boolean urea =
+        label.forms() != null
+            && label.forms().ureaShare() > MUCH_UREA
+            && fed.stream().anyMatch(one -> !one.programme().urea());
+    return urea ? WORDS.say("urea", label.forms().ureaShare() * 100) : "";
+  }
+
+  private static FeedView.Can shown(
+      Can can, FeedProduct product, double litres, Map<Long, FeedPlants.Checked> byId) {
+    return new FeedView.Can(
+        can.ppm(),
+        WORDS.say("can", can.ppm()),
+        amount(product.form(), can.gramsPerLitre() * litres),
+        WaterService.blend(can.water(), litres),
+        WORDS.say("ec", can.ecMsCm()),
+        WORDS.say("drink", can.litres(), Math.ceil(can.litres() / litres)),
+        can.tooHard() ? WORDS.say("too-hard") : "",
+        can.asking().stream().map(asking -> byId.get(asking.plant()).plant()).toList(),
+        product.form().label().at(can.gramsPerLitre()).working());
+  }
+
+  /** So much of a product, by weight, or by volume where it is a liquid of known density. */
+  static String amount(ProductForm product, double grams) {
+    if (!product.liquid()) {
+      return WORDS.say("grams", figure(grams));
+    }
+    return product.density() == null
+        ? WORDS.say("grams-liquid", figure(grams))
+        : WORDS.say("ml", figure(grams / product.density()));
+  }
+
+  private static String figure(double value) {
+    return String.format(Locale.ROOT, value < 1 ? "%.2f" : value < 10 ? "%.1f" : "%.0f", value);
+  }
+
+  private static List<FeedView.NotToday> notToday(List<FeedPlants.Checked> checked) {
+    Map<FeedCheck.Why, List<String>> by = new EnumMap<>(FeedCheck.Why.class);
+    for (FeedPlants.Checked one : checked) {
+      if (!one.fed()) {
+        by.computeIfAbsent(one.check().why(), why -> new ArrayList<>())
+            .add(
+                one.check().next() == null
+                    ? one.plant().name()
+                    : WORDS.say("until", one.plant().name(), Days.near(one.check().next())));
+      }
+    }
+    List<FeedView.NotToday> all = new ArrayList<>();
+    by.forEach((why, names) -> all.add(new FeedView.NotToday(WORDS.say("why", why.name()), names)));
+    return all;
+  }
+
+  /**
+   * Notes that plants were fed.
+   *
+   * @param ppm nitrogen
+   * @return how many
+   */
+  int given(List<Long> plantIds, double ppm, Long productId) {
+    String analysis =
+        products.byId(productId).map(product -> product.form().printed()).orElse(null);
+    Set<Long> wished = Set.copyOf(plantIds);
+    List<PlantView> fed =
+        plants.kept().stream().filter(plant -> wished.contains(plant.id())).toList();
+    for (PlantView plant : fed) {
+      journal.write(
+          new Entry(plant.id(), scope.now(), new Fed(null, ppm, analysis, Strength.NOT_SAID)));
+    }
+    return fed.size();
+  }
+
+  /**
+   * What a plant asks of feed.
+   *
+   * @param now what speaks for or against a feed today
+   * @param bears salts and water that it bears
+   * @param traps how its traps are fed, or empty
+   */
+  public record AtPlant(String now, String says, String bears, String traps) {}
+
+  @Transactional(readOnly = true)
+  public AtPlant at(PlantView plant) {
+    FeedPlants.Checked one = checks.check(List.of(plant)).get(0);
+    LocalDate next = one.check().next();
+    return new AtPlant(
+        one.fed()
+            ? WORDS.say("feed-now", one.check().ppm())
+            : WORDS.say("why", one.check().why().name())
+                + (next == null ? "" : WORDS.say("next", Days.near(next))),
+        one.programme().say(),
+        WORDS.say(
+            "bears-salts",
+            one.programme()
+                .saltsFor(plant.kind().shyOf(org.mildlantern.core.knowledge.Habits.Shy.SALTS)),
+            one.water(),
+            one.lime()),
+        knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""));
+  }
+}
