@@ -2,6 +2,7 @@ package org.mildlantern.app.feed;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +23,8 @@ import org.mildlantern.core.feed.FeedCheck;
 import org.mildlantern.core.feed.Label;
 import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.Strength;
+import org.mildlantern.core.knowledge.Feeding;
+import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
@@ -112,14 +115,14 @@ public class FeedService {
   @Transactional(readOnly = true)
   FeedView today(Long productId, double litres) {
     List<FeedProduct> all = products.all();
+    List<FeedPlants.Checked> checked = checks.check(plants.kept());
+    List<FeedPlants.Checked> fed = checked.stream().filter(FeedPlants.Checked::fed).toList();
     FeedProduct product =
         all.stream()
             .filter(one -> one.form().n() > 0)
             .filter(one -> productId == null || one.id().equals(productId))
-            .findFirst()
+            .min(Comparator.comparingDouble(one -> unfit(one.form().label(), fed)))
             .orElse(null);
-    List<FeedPlants.Checked> checked = checks.check(plants.kept());
-    List<FeedPlants.Checked> fed = checked.stream().filter(FeedPlants.Checked::fed).toList();
     Map<Long, FeedPlants.Checked> byId =
         fed.stream().collect(Collectors.toMap(one -> one.plant().id(), Function.identity()));
     List<FeedView.Can> cans =
@@ -147,8 +150,18 @@ public class FeedService {
         waters.none());
   }
 
-  private String trapWords(
-      FeedPlants.Checked one, org.mildlantern.core.knowledge.Feeding.TrapFeed trap) {
+  /** How far a product is from what plants that are fed today ask for; 0 fits. */
+  private static double unfit(Label label, List<FeedPlants.Checked> fed) {
+    double n = label.of(Element.N);
+    double p = Element.P.asOxide(label.of(Element.P));
+    double k = Element.K.asOxide(label.of(Element.K));
+    double urea = label.forms() == null ? 0 : label.forms().ureaShare();
+    return fed.stream()
+        .mapToDouble(one -> one.programme().unlike(n, p, k) + (one.programme().urea() ? 0 : urea))
+        .sum();
+  }
+
+  private String trapWords(FeedPlants.Checked one, Feeding.TrapFeed trap) {
     boolean rests = one.plant().resting(scope.today(), scope.latitude());
     return rests && trap.growing() ? WORDS.say("traps-rest") : trap.what();
   }
@@ -261,8 +274,7 @@ public class FeedService {
         one.programme().say(),
         WORDS.say(
             "bears-salts",
-            one.programme()
-                .saltsFor(plant.kind().shyOf(org.mildlantern.core.knowledge.Habits.Shy.SALTS)),
+            one.programme().saltsFor(plant.kind().shyOf(Habits.Shy.SALTS)),
             one.water(),
             one.lime()),
         knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""));

@@ -1,13 +1,13 @@
 package org.mildlantern.app.feed;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.core.feed.Band;
 import org.mildlantern.core.feed.Blend;
@@ -116,8 +116,17 @@ class WaterService {
     };
   }
 
+  /** Conductivities up to which plants are served alike, µS/cm. */
+  private static final double[] SERVED_ALIKE = {110, 220, 350, 600, 20_000};
+
   /** What a group of plants bears alike. */
-  private record Bears(double water, double lime) {}
+  private record Bears(double water, double lime) {
+    static Bears of(List<FeedPlants.Checked> alike) {
+      return new Bears(
+          alike.stream().mapToDouble(FeedPlants.Checked::water).min().orElseThrow(),
+          alike.stream().mapToDouble(FeedPlants.Checked::lime).min().orElseThrow());
+    }
+  }
 
   @Transactional(readOnly = true)
   WatersView view(double litres) {
@@ -125,33 +134,38 @@ class WaterService {
     List<OwnWater> all = waters.all();
     List<Can.AtHand> atHand = atHand();
     List<Blend.Of> blended = atHand.stream().map(Can.AtHand::of).toList();
-    Map<Bears, List<String>> groups =
-        new TreeMap<>(Comparator.comparingDouble(Bears::water).thenComparingDouble(Bears::lime));
+    Map<Double, List<FeedPlants.Checked>> alike = new TreeMap<>();
     checked.forEach(
         one ->
-            groups
-                .computeIfAbsent(new Bears(one.water(), one.lime()), bears -> new ArrayList<>())
-                .add(one.plant().name()));
-    List<WatersView.Serves> serves = new ArrayList<>();
-    groups.forEach((bears, names) -> serves.add(serves(bears, names, blended, litres)));
-    String forAll =
-        all.isEmpty() || groups.isEmpty()
-            ? ""
-            : blend(
-                Blend.within(
-                    blended,
-                    groups.keySet().stream().mapToDouble(Bears::water).min().orElseThrow(),
-                    groups.keySet().stream().mapToDouble(Bears::lime).min().orElseThrow()),
-                litres);
+            alike
+                .computeIfAbsent(
+                    DoubleStream.of(SERVED_ALIKE)
+                        .filter(up -> one.water() <= up)
+                        .findFirst()
+                        .orElseThrow(),
+                    up -> new ArrayList<>())
+                .add(one));
+    List<WatersView.Serves> serves =
+        alike.values().stream().map(group -> serves(group, blended, litres)).toList();
+    String forAll = "";
+    if (!all.isEmpty() && !checked.isEmpty()) {
+      Bears strictest = Bears.of(checked);
+      forAll = blend(Blend.within(blended, strictest.water(), strictest.lime()), litres);
+    }
     return new WatersView(
         all.stream().map(water -> shown(water, checked)).toList(), serves, forAll, litres);
   }
 
   private static WatersView.Serves serves(
-      Bears bears, List<String> names, List<Blend.Of> waters, double litres) {
+      List<FeedPlants.Checked> alike, List<Blend.Of> waters, double litres) {
+    Bears bears = Bears.of(alike);
     Blend blend = Blend.within(waters, bears.water(), bears.lime());
     return new WatersView.Serves(
-        names.stream().distinct().sorted().collect(Collectors.joining(", ")),
+        alike.stream()
+            .map(one -> one.plant().name())
+            .distinct()
+            .sorted()
+            .collect(Collectors.joining(", ")),
         WORDS.say("bears", bears.water(), bears.lime()),
         blend(blend, litres),
         blend.over(bears.water(), bears.lime()) > 0);

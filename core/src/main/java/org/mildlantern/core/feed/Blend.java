@@ -16,6 +16,9 @@ import java.util.Map;
 public record Blend(Map<String, Double> parts, double ecUsCm, double alkalinity) {
   private static final double SAME = 1e-9;
 
+  /** Nobody measures less of a water into a can. */
+  private static final double SPLASH = 0.05;
+
   /**
    * A water.
    *
@@ -85,8 +88,15 @@ public record Blend(Map<String, Double> parts, double ecUsCm, double alkalinity)
     for (Of one : waters) {
       all.add(of(waters, one, one, 1));
       for (Of other : waters) {
-        all.add(of(waters, one, other, share(mostUsCm, one.ecUsCm, other.ecUsCm)));
-        all.add(of(waters, one, other, share(mostAlkalinity, one.alkalinity, other.alkalinity)));
+        for (double share :
+            new double[] {
+              share(mostUsCm, one.ecUsCm, other.ecUsCm),
+              share(mostAlkalinity, one.alkalinity, other.alkalinity)
+            }) {
+          if (share >= SPLASH && share <= 1 - SPLASH) {
+            all.add(of(waters, one, other, share));
+          }
+        }
       }
     }
     return all.stream()

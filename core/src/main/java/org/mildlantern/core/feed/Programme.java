@@ -56,6 +56,15 @@ public record Programme(
     return ppm.get(0) + strength * (ppm.get(1) - ppm.get(0));
   }
 
+  /** How far a product of N, P₂O₅ and K₂O is from the ratio that suits it; 0 for the same. */
+  public double unlike(double n, double p, double k) {
+    if (ratio.isEmpty() || n <= 0) {
+      return ratio.isEmpty() ? 0 : 2;
+    }
+    return Math.abs(p / n - ratio.get(1) / ratio.get(0))
+        + Math.abs(k / n - ratio.get(2) / ratio.get(0));
+  }
+
   /** Conductivity of the water in its pot from which it is harmed, mS/cm. */
   public double saltsFor(boolean shy) {
     return shy ? salts * SHY : salts;

@@ -108,4 +108,12 @@ class FeedCheckTest {
               assertThat(one.risks()).isNotBlank();
             });
   }
+
+  @Test
+  void aProductIsComparedByItsRatio() {
+    Programme orchid = feeding.of(kind("phalaenopsis"));
+    assertThat(orchid.unlike(15, 5, 10)).isCloseTo(0, org.assertj.core.api.Assertions.within(1e-9));
+    assertThat(orchid.unlike(15, 5, 15)).isLessThan(orchid.unlike(3, 4, 5));
+    assertThat(feeding.of(kind("dionaea")).unlike(3, 4, 5)).isZero();
+  }
 }
