@@ -21,12 +21,14 @@ import org.mildlantern.core.feed.Can;
 import org.mildlantern.core.feed.Element;
 import org.mildlantern.core.feed.FeedCheck;
 import org.mildlantern.core.feed.Label;
+import org.mildlantern.core.feed.SaltStory;
 import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.Strength;
 import org.mildlantern.core.knowledge.Feeding;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
+import org.mildlantern.core.working.Working;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +45,7 @@ public class FeedService {
   private final FeedProductRepository products;
   private final WaterService waters;
   private final FeedPlants checks;
+  private final PotSaltService salts;
   private final PlantService plants;
   private final JournalService journal;
   private final Knowledge knowledge;
@@ -52,6 +55,7 @@ public class FeedService {
       FeedProductRepository products,
       WaterService waters,
       FeedPlants checks,
+      PotSaltService salts,
       PlantService plants,
       JournalService journal,
       Knowledge knowledge,
@@ -59,6 +63,7 @@ public class FeedService {
     this.products = products;
     this.waters = waters;
     this.checks = checks;
+    this.salts = salts;
     this.plants = plants;
     this.journal = journal;
     this.knowledge = knowledge;
@@ -259,8 +264,34 @@ public class FeedService {
    * @param now what speaks for or against a feed today
    * @param bears salts and water that it bears
    * @param traps how its traps are fed, or empty
+   * @param salts what is in its pot, or null while that is not known
    */
-  public record AtPlant(String now, String says, String bears, String traps) {}
+  public record AtPlant(String now, String says, String bears, String traps, Salts salts) {}
+
+  /**
+   * The salts of a pot.
+   *
+   * @param level of a gauge on which the limit stands at 60, 0 to 100
+   */
+  public record Salts(String words, String next, double level, boolean over, Working working) {}
+
+  private Salts salts(SaltStory story) {
+    Optional<PotSaltService.Flush> flush = salts.flush(story);
+    String next =
+        story.isOver()
+            ? flush
+                .map(f -> WORDS.say("flush", f.litres(), f.water()))
+                .orElse(WORDS.say("no-flush"))
+            : story.days().isPresent()
+                ? WORDS.say("will-pass", Math.round(story.days().getAsDouble()))
+                : WORDS.say("stays-under");
+    return new Salts(
+        WORDS.say("salts", story.ec().value(), story.ec().low(), story.ec().high(), story.limit()),
+        next,
+        Math.min(100, story.pot().ecFull() / story.limit() * 60),
+        story.isOver(),
+        story.working());
+  }
 
   @Transactional(readOnly = true)
   public AtPlant at(PlantView plant) {
@@ -277,6 +308,7 @@ public class FeedService {
             one.programme().saltsFor(plant.kind().shyOf(Habits.Shy.SALTS)),
             one.water(),
             one.lime()),
-        knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""));
+        knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""),
+        salts.of(plant).map(this::salts).orElse(null));
   }
 }

@@ -88,6 +88,11 @@ class WaterService {
   }
 
   @Transactional(readOnly = true)
+  List<WaterSheet> sheets() {
+    return waters.all().stream().map(OwnWater::sheet).toList();
+  }
+
+  @Transactional(readOnly = true)
   boolean none() {
     return waters.all().isEmpty();
   }

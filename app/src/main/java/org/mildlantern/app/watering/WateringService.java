@@ -81,6 +81,27 @@ public class WateringService {
         .map(story -> PotSigns.of(story, scope.today()));
   }
 
+  /**
+   * A pot whose water is known.
+   *
+   * @param holdsMl water when just drained
+   * @param left share of that which is left when its plant wants a drink
+   */
+  public record PotWater(double holdsMl, double left) {}
+
+  /** The pot of a plant that drinks from above; empty where its size or medium is not known. */
+  public Optional<PotWater> pot(PlantView plant) {
+    return model
+        .kept(plant)
+        .map(
+            kept -> {
+              double full = kept.holding().fullMl();
+              double dry = full - kept.holding().availableMl();
+              double left = dry + kept.wish().threshold() * kept.holding().availableMl();
+              return new PotWater(full, Math.max(0.05, Math.min(0.95, left / full)));
+            });
+  }
+
   /** A full drink of each of the plants, ml; those of which it is not known are left out. */
   public Map<Long, Double> drinks(List<PlantView> plants) {
     Map<Long, Double> drinks = new HashMap<>();

@@ -294,4 +294,26 @@ class FeedPagesTest extends WebCase {
         .andExpect(content().string(containsString("Keep the feed")));
     post(keeper, "/feed/products/" + product + "/remove").andExpect(redirectedUrl("/feed"));
   }
+
+  @Test
+  void saltsAreFollowedFromTheDrinksThatWereNoted() throws Exception {
+    PlantView lily = keepers.plant(keeper, sill, "Spathiphyllum wallisii");
+    get(keeper, "/plants/" + lily.id())
+        .andExpect(content().string(not(containsString("Salts in the pot"))));
+    water("tap", "TAP", "900");
+    for (int i = 0; i < 12; i++) {
+      keepers.note(keeper, lily.id(), i % 2 == 0 ? "watered, no run-off" : "fed 500 ppm");
+      clock.forward(Duration.ofDays(5));
+    }
+    get(keeper, "/plants/" + lily.id())
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("Salts in the pot"),
+                        containsString("None of your waters can flush it"))));
+    water("rain", "RAIN", "20");
+    get(keeper, "/plants/" + lily.id())
+        .andExpect(content().string(containsString("l of rain bring it down")));
+  }
 }
