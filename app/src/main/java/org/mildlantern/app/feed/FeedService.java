@@ -264,9 +264,11 @@ public class FeedService {
    * @param now what speaks for or against a feed today
    * @param bears salts and water that it bears
    * @param traps how its traps are fed, or empty
+   * @param wrongWater what is said where the water that it is given is not for it; or empty
    * @param salts what is in its pot, or null while that is not known
    */
-  public record AtPlant(String now, String says, String bears, String traps, Salts salts) {}
+  public record AtPlant(
+      String now, String says, String bears, String wrongWater, String traps, Salts salts) {}
 
   /**
    * The salts of a pot.
@@ -274,6 +276,14 @@ public class FeedService {
    * @param level of a gauge on which the limit stands at 60, 0 to 100
    */
   public record Salts(String words, String next, double level, boolean over, Working working) {}
+
+  private String wrongWater(FeedPlants.Checked one) {
+    if (one.plant().waterUsed() == null) {
+      return "";
+    }
+    double given = salts.ofWater(one.plant().waterUsed()) * 1000;
+    return given <= one.water() ? "" : WORDS.say("wrong-water", (double) Math.round(given));
+  }
 
   private Salts salts(SaltStory story) {
     Optional<PotSaltService.Flush> flush = salts.flush(story);
@@ -308,6 +318,7 @@ public class FeedService {
             one.programme().saltsFor(plant.kind().shyOf(Habits.Shy.SALTS)),
             one.water(),
             one.lime()),
+        wrongWater(one),
         knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""),
         salts.of(plant).map(this::salts).orElse(null));
   }
