@@ -4,6 +4,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -27,8 +29,10 @@ class FeedController {
   private final FeedService feeds;
   private final Litres litres;
   private final Knowledge knowledge;
+  private final Answered answered;
 
-  FeedController(FeedService feeds, Litres litres, Knowledge knowledge) {
+  FeedController(FeedService feeds, Litres litres, Knowledge knowledge, Answered answered) {
+    this.answered = answered;
     this.feeds = feeds;
     this.litres = litres;
     this.knowledge = knowledge;
@@ -148,10 +152,12 @@ class FeedController {
       @RequestParam(defaultValue = "") List<Long> but,
       @RequestParam double ppm,
       @RequestParam Long product,
+      @RequestParam(defaultValue = "false") boolean round,
       RedirectAttributes flash) {
     List<Long> fed = new ArrayList<>(plants);
     fed.removeAll(but);
-    flash.addFlashAttribute("said", WORDS.say("given", feeds.given(fed, ppm, product)));
-    return "redirect:/feed";
+    List<Entry> noted = feeds.given(fed, ppm, product);
+    answered.sayAll(noted, WORDS.say("given", noted.size()), flash);
+    return round ? "redirect:/today" : "redirect:/feed";
   }
 }

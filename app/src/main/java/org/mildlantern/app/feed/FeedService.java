@@ -123,10 +123,11 @@ public class FeedService {
     List<FeedPlants.Checked> checked = checks.check(plants.kept());
     List<FeedPlants.Checked> fed = checked.stream().filter(FeedPlants.Checked::fed).toList();
     FeedProduct product =
-        all.stream()
-            .filter(one -> one.form().n() > 0)
-            .filter(one -> productId == null || one.id().equals(productId))
-            .min(Comparator.comparingDouble(one -> unfit(one.form().label(), fed)))
+        best(
+                all.stream()
+                    .filter(one -> productId == null || one.id().equals(productId))
+                    .toList(),
+                fed)
             .orElse(null);
     Map<Long, FeedPlants.Checked> byId =
         fed.stream().collect(Collectors.toMap(one -> one.plant().id(), Function.identity()));
@@ -153,6 +154,25 @@ public class FeedService {
                         .stream())
             .toList(),
         waters.none());
+  }
+
+  @Transactional(readOnly = true)
+  boolean any() {
+    return products.all().stream().anyMatch(one -> one.form().n() > 0);
+  }
+
+  /** The feed that suits plants best. */
+  @Transactional(readOnly = true)
+  Optional<Long> best(List<PlantView> asking) {
+    List<FeedPlants.Checked> fed =
+        checks.check(asking).stream().filter(FeedPlants.Checked::fed).toList();
+    return best(products.all(), fed).map(FeedProduct::id);
+  }
+
+  private static Optional<FeedProduct> best(List<FeedProduct> all, List<FeedPlants.Checked> fed) {
+    return all.stream()
+        .filter(one -> one.form().n() > 0)
+        .min(Comparator.comparingDouble(one -> unfit(one.form().label(), fed)));
   }
 
   /** How far a product is from what plants that are fed today ask for; 0 fits. */
@@ -243,19 +263,20 @@ public class FeedService {
    * Notes that plants were fed.
    *
    * @param ppm nitrogen
-   * @return how many
+   * @return what was noted
    */
-  int given(List<Long> plantIds, double ppm, Long productId) {
+  List<Entry> given(List<Long> plantIds, double ppm, Long productId) {
     String analysis =
         products.byId(productId).map(product -> product.form().printed()).orElse(null);
     Set<Long> wished = Set.copyOf(plantIds);
-    List<PlantView> fed =
-        plants.kept().stream().filter(plant -> wished.contains(plant.id())).toList();
-    for (PlantView plant : fed) {
-      journal.write(
-          new Entry(plant.id(), scope.now(), new Fed(null, ppm, analysis, Strength.NOT_SAID)));
-    }
-    return fed.size();
+    return plants.kept().stream()
+        .filter(plant -> wished.contains(plant.id()))
+        .map(
+            plant ->
+                journal.write(
+                    new Entry(
+                        plant.id(), scope.now(), new Fed(null, ppm, analysis, Strength.NOT_SAID))))
+        .toList();
   }
 
   /**

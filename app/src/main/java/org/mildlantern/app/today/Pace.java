@@ -4,6 +4,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.journal.CaseActed;
+import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.Flushed;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.journal.Note;
@@ -75,6 +76,7 @@ class Pace {
   static boolean isAnswer(Note note) {
     return JournalService.aboutWater(note.kind())
         || note instanceof Flushed
+        || note instanceof Fed
         || note instanceof CaseActed
         || note instanceof Treated
         || note instanceof Looked;

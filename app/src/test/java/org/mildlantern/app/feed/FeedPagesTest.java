@@ -316,4 +316,30 @@ class FeedPagesTest extends WebCase {
     get(keeper, "/plants/" + lily.id())
         .andExpect(content().string(containsString("l of rain bring it down")));
   }
+
+  @Test
+  void whoFeedsFindsItOnTheRound() throws Exception {
+    PlantView lily = keepers.plant(keeper, sill, "Spathiphyllum wallisii");
+    PlantView other = keepers.plant(keeper, sill, "Goeppertia orbifolia");
+    post(keeper, "/feed/products", GREEN);
+    get(keeper, "/today").andExpect(content().string(not(containsString("ppm nitrogen"))));
+    keepers.note(keeper, lily.id(), "fed 100 ppm");
+    clock.forward(Duration.ofDays(40));
+    get(keeper, "/today")
+        .andExpect(content().string(containsString("ppm nitrogen")))
+        .andExpect(content().string(containsString("feed it")));
+    Long product = today().product().id();
+    post(
+            keeper,
+            "/feed/given?round=true",
+            "plants",
+            "" + lily.id(),
+            "ppm",
+            "100",
+            "product",
+            "" + product)
+        .andExpect(redirectedUrl("/today"));
+    get(keeper, "/today").andExpect(content().string(not(containsString("ppm nitrogen"))));
+    assertThat(other.id()).isNotNull();
+  }
 }

@@ -64,7 +64,8 @@ public record Can(
     return cans;
   }
 
-  private static double strength(double ppm) {
+  /** The next strength that is mixed below what a plant takes, ppm of nitrogen. */
+  public static double strength(double ppm) {
     double strength = STRENGTHS[0];
     for (double one : STRENGTHS) {
       if (one <= ppm + 1e-9) {
