@@ -1,6 +1,7 @@
 -- Blinds by the hour; lamps by watts and kind; a roof over any window; what warms or blows in a room;
 -- and light that changed of itself. Lengths in cm, hours by the sun.
 alter table place_light
+  add column reveal double precision check (reveal between 0 and 200),
   add column drawn_from double precision check (drawn_from between 0 and 24),
   add column drawn_to double precision check (drawn_to between 0 and 24),
   add column lamp_watts double precision check (lamp_watts between 1 and 5000),
@@ -11,6 +12,7 @@ alter table place_spot
   add column lamp_kind text,
   add column lamp_beam double precision check (lamp_beam between 5 and 360);
 alter table place_window
+  add column reveal double precision check (reveal between 0 and 200),
   add column drawn_from double precision check (drawn_from between 0 and 24),
   add column drawn_to double precision check (drawn_to between 0 and 24),
   add column over_out double precision check (over_out between 0 and 1000),
@@ -69,3 +71,7 @@ create constraint trigger pulse after insert or update or delete on sun_answer
 alter table light_reading
   drop constraint light_reading_sky_check,
   add check (sky in ('CLEAR', 'BROKEN', 'COVERED', 'LAMP'));
+
+-- A device may stand on a stand of its place.
+alter table device_place
+  add column spot_id bigint references place_spot on delete set null;

@@ -99,6 +99,7 @@ class AirService {
         WORDS.say("without", without.humidity(), warmth, outdoor.celsius(), outdoor.humidity()),
         wish.map(most -> needs(room, outdoor, warmth, most)).orElse(""),
         gains(room, outdoor, warmth),
+        WORDS.say("lasts", Math.max(1, Math.round(room.halfGone() * 60))),
         thirsty);
   }
 

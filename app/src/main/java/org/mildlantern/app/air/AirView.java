@@ -29,9 +29,11 @@ record AirView(PlaceView place, AirForm form, Noted noted, Ledger room, OfCase o
    * @param without how moist it is when nothing moistens it, in words
    * @param needs what the wish of its plants takes, in words; empty without a wish
    * @param gains what each thing gives, the least first
+   * @param lasts for how long what is given at once stays, in words
    * @param thirsty the plants that wish it moister than it is without
    */
-  record Ledger(String without, String needs, List<Gain> gains, List<PlantView> thirsty) {}
+  record Ledger(
+      String without, String needs, List<Gain> gains, String lasts, List<PlantView> thirsty) {}
 
   /**
    * What a closed case does.

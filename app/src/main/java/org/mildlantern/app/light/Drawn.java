@@ -66,7 +66,7 @@ record Drawn(
         window.height(),
         window.sill(),
         window.glass(),
-        room.over().over(),
+        room.over(),
         window.blind().blind());
   }
 
@@ -76,7 +76,7 @@ record Drawn(
       Double height,
       Double sill,
       Glass glass,
-      Opening.Over over,
+      OverForm over,
       Blind blind) {
     return new Opening(
         faces,
@@ -84,8 +84,9 @@ record Drawn(
         metres(height, HEIGHT),
         metres(sill, SILL),
         glass == null ? Glass.DOUBLE : glass,
-        over,
-        blind);
+        over.over(),
+        blind,
+        over.revealed());
   }
 
   private static double metres(Double cm, double usual) {
@@ -122,7 +123,7 @@ record Drawn(
                   one.height(),
                   one.sill(),
                   one.glass(),
-                  one.over().over(),
+                  one.over(),
                   one.blind().blind())));
     }
     return all;

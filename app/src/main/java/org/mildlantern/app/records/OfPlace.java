@@ -10,6 +10,7 @@ import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.light.OfStand;
 import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.sensors.Measured;
 import org.mildlantern.app.sensors.SensorService;
 import org.mildlantern.app.weather.ClimateService;
@@ -68,7 +69,7 @@ class OfPlace implements RecordSource {
     records.choice("place-kind", place.kind().id(), source);
     near(stand, place, source, records);
     heating(place, records);
-    light(stand, place, source, records);
+    light(stand, asked.plant(), source, records);
   }
 
   /** As devices read it; else as it was noted. */
@@ -96,9 +97,11 @@ class OfPlace implements RecordSource {
   }
 
   /** As devices read it; else by its stand as it was drawn; else as noted. */
-  private void light(Optional<OfStand> stand, PlaceView place, String source, Records records) {
+  private void light(Optional<OfStand> stand, PlantView plant, String source, Records records) {
+    PlaceView place = plant.place();
     LightClass noted = place.surroundings().light();
-    Double read = measured(place).dli();
+    Long spot = lights.years().standing().get(plant.id());
+    Double read = sensors.dli().get(new SensorService.Stand(place.id(), spot));
     if (read != null) {
       double year = read / shareOfYear(stand);
       records.choice(

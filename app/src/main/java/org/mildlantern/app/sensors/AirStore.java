@@ -150,20 +150,20 @@ class AirStore {
   }
 
   /**
-   * Light of the mean day of each place of a collection, mol/m², from a day on: of days that were
+   * Light of the mean day of each stand of a collection, mol/m², from a day on: of days that were
    * read nearly round the clock, as lux of daylight where no photons were read.
    */
-  Map<Long, Double> light(long collection, LocalDate from, ZoneId zone) {
-    Map<Long, Double> all = new HashMap<>();
+  Map<SensorService.Stand, Double> light(long collection, LocalDate from, ZoneId zone) {
+    Map<SensorService.Stand, Double> all = new HashMap<>();
     jdbc.sql(
-            "select place_id, avg(mean) * :factor as mean from (select p.place_id,"
+            "select place_id, spot_id, avg(mean) * :factor as mean from (select p.place_id, p.spot_id,"
                 + " avg(h.total / h.n * case h.gauge when :lux then :micromol else 1 end) as mean"
                 + " from device_place p join air_hour h on h.device_id = p.device_id"
                 + " and h.gauge in (:lux, :ppfd) and h.hour >= greatest(p.since, cast(:from as date))"
                 + " and (p.until is null or h.hour < p.until)"
                 + " where p.collection_id = :c"
-                + " group by p.place_id, p.device_id, h.gauge, (h.hour at time zone :zone)::date"
-                + " having count(*) >= :hours) d group by place_id")
+                + " group by p.place_id, p.spot_id, p.device_id, h.gauge, (h.hour at time zone :zone)::date"
+                + " having count(*) >= :hours) d group by place_id, spot_id")
         .param("factor", MOL_A_DAY)
         .param("lux", Gauge.LUX.ordinal())
         .param("ppfd", Gauge.PPFD.ordinal())
@@ -174,7 +174,10 @@ class AirStore {
         .param("hours", ROUND_THE_CLOCK)
         .query(
             row -> {
-              all.put(row.getLong("place_id"), row.getDouble("mean"));
+              all.put(
+                  new SensorService.Stand(
+                      row.getLong("place_id"), row.getObject("spot_id", Long.class)),
+                  row.getDouble("mean"));
             });
     return all;
   }

@@ -17,14 +17,19 @@ class DevicePlace {
   @TenantId private Long collectionId;
   private Long deviceId;
   private Long placeId;
+
+  /** The stand, or null for the usual one. */
+  private Long spotId;
+
   private Instant since;
   private Instant until;
 
   protected DevicePlace() {}
 
-  DevicePlace(Long deviceId, Long placeId, Instant since) {
+  DevicePlace(Long deviceId, Long placeId, Long spotId, Instant since) {
     this.deviceId = deviceId;
     this.placeId = placeId;
+    this.spotId = spotId;
     this.since = since;
   }
 
@@ -34,6 +39,10 @@ class DevicePlace {
 
   Long placeId() {
     return placeId;
+  }
+
+  Long spotId() {
+    return spotId;
   }
 
   Instant since() {

@@ -8,6 +8,7 @@ import org.mildlantern.app.places.PlaceView;
  * A device, ready to be shown.
  *
  * @param place null while it has none
+ * @param spot the stand, or null for the usual one
  * @param last when it was last heard of, to the hour, or null
  * @param trouble what is wrong with it, in words, or empty
  */
@@ -16,6 +17,7 @@ record DeviceView(
     String key,
     String name,
     PlaceView place,
+    Long spot,
     LocalDate since,
     Instant last,
     String trouble) {}

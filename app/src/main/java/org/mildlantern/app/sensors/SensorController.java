@@ -3,8 +3,12 @@ package org.mildlantern.app.sensors;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.light.LightService;
+import org.mildlantern.app.light.LitStand;
 import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
@@ -27,10 +31,16 @@ class SensorController {
   private final SensorService sensors;
   private final ReadingsService readings;
   private final PlaceService places;
+  private final LightService lights;
   private final Scope scope;
 
   SensorController(
-      SensorService sensors, ReadingsService readings, PlaceService places, Scope scope) {
+      SensorService sensors,
+      ReadingsService readings,
+      PlaceService places,
+      LightService lights,
+      Scope scope) {
+    this.lights = lights;
     this.sensors = sensors;
     this.readings = readings;
     this.places = places;
@@ -41,9 +51,34 @@ class SensorController {
   @GetMapping("/devices")
   String devices(Model model) {
     model.addAttribute("devices", sensors.devices());
-    model.addAttribute("places", places.all());
+    model.addAttribute("wheres", wheres());
     model.addAttribute("keepDays", sensors.keepDays());
     return "sensors/devices";
+  }
+
+  /** A place, or a stand of it, that is offered. */
+  record Where(String value, String name) {
+    static Where of(PlaceView place, Long spot, String name) {
+      return new Where(place.id() + (spot == null ? "" : ":" + spot), name);
+    }
+  }
+
+  private List<Where> wheres() {
+    List<LitStand> stands = lights.stands();
+    return places.all().stream()
+        .flatMap(
+            place ->
+                Stream.concat(
+                    Stream.of(Where.of(place, null, place.name())),
+                    stands.stream()
+                        .filter(s -> s.spot() != null && s.place().id().equals(place.id()))
+                        .map(
+                            s ->
+                                Where.of(
+                                    place,
+                                    s.spot(),
+                                    WORDS.say("on-stand", place.name(), s.name())))))
+        .toList();
   }
 
   @PostMapping("/devices/keep")
@@ -61,7 +96,7 @@ class SensorController {
   @PostMapping("/devices/{id}/place")
   String put(
       @PathVariable Long id,
-      @RequestParam(required = false) Long place,
+      @RequestParam(defaultValue = "") String place,
       @RequestParam(defaultValue = "") String since,
       RedirectAttributes flash) {
     try {
@@ -69,7 +104,14 @@ class SensorController {
       if (day == null) {
         throw new IllegalArgumentException(WORDS.say("day"));
       }
-      if (!sensors.put(id, place, day)) {
+      Where where =
+          wheres().stream()
+              .filter(one -> one.value().equals(place))
+              .findFirst()
+              .orElseThrow(() -> new IllegalArgumentException(WORDS.say("which")));
+      String[] parts = where.value().split(":");
+      if (!sensors.put(
+          id, Long.valueOf(parts[0]), parts.length == 1 ? null : Long.valueOf(parts[1]), day)) {
         throw Web.missing();
       }
       flash.addFlashAttribute("said", WORDS.say("put"));

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -77,7 +78,6 @@ public class SensorService {
         byPlace(store.lately(collection, today.minusDays(MEAN_DAYS)));
     Map<Long, Map<Gauge, AirStore.Lately>> extremes =
         byPlace(store.lately(collection, today.minusDays(EXTREME_DAYS)));
-    Map<Long, Double> light = store.light(collection, today.minusDays(MEAN_DAYS), scope.zone());
     Map<Long, Measured> all = new HashMap<>();
     extremes.forEach(
         (place, its) -> {
@@ -91,10 +91,27 @@ public class SensorService {
                   warmth.map(AirStore.Lately::low).orElse(null),
                   warmth.map(AirStore.Lately::high).orElse(null),
                   Optional.ofNullable(its.get(Gauge.GLASS)).map(AirStore.Lately::low).orElse(null),
-                  light.get(place),
+                  dli().get(new Stand(place, null)),
                   its.values().stream().mapToInt(AirStore.Lately::days).max().orElse(0)));
         });
     return all;
+  }
+
+  /**
+   * Where light is read.
+   *
+   * @param spot null for the usual stand
+   */
+  public record Stand(long place, Long spot) {}
+
+  /** Light of the mean day of the last two weeks on each stand where it was read, mol/m². */
+  @Transactional(readOnly = true)
+  public Map<Stand, Double> dli() {
+    return memo.once(
+        "measured-light",
+        () ->
+            store.light(
+                scope.keeper().collectionId(), scope.today().minusDays(MEAN_DAYS), scope.zone()));
   }
 
   /**
@@ -166,6 +183,7 @@ public class SensorService {
                   device.key(),
                   device.name(),
                   at == null ? null : byId.get(at.placeId()),
+                  at == null ? null : at.spotId(),
                   at == null ? null : scope.day(at.since()),
                   last.last(),
                   trouble(last));
@@ -186,12 +204,12 @@ public class SensorService {
   }
 
   /**
-   * Puts a device at a place from a day on; where it was before ends there.
+   * Puts a device at a place, or on a stand of it, from a day on; where it was before ends there.
    *
    * @throws IllegalArgumentException for a day ahead, one before it came to where it is, or no
    *     place
    */
-  boolean put(Long deviceId, Long placeId, LocalDate since) {
+  boolean put(Long deviceId, Long placeId, Long spotId, LocalDate since) {
     Optional<Device> device = devices.byId(deviceId);
     if (device.isEmpty()) {
       return false;
@@ -205,7 +223,9 @@ public class SensorService {
     Instant from = since.atStartOfDay(scope.zone()).toInstant();
     List<DevicePlace> before = stands.of(deviceId);
     Optional<DevicePlace> last = before.stream().filter(s -> s.until() == null).findFirst();
-    if (last.isPresent() && last.get().placeId().equals(placeId)) {
+    if (last.isPresent()
+        && last.get().placeId().equals(placeId)
+        && Objects.equals(last.get().spotId(), spotId)) {
       return true;
     }
     last.ifPresent(
@@ -216,7 +236,7 @@ public class SensorService {
           stand.end(from);
           stands.save(stand);
         });
-    stands.save(new DevicePlace(deviceId, placeId, from));
+    stands.save(new DevicePlace(deviceId, placeId, spotId, from));
     return true;
   }
 
@@ -235,7 +255,7 @@ public class SensorService {
                         .filter(since::isAfter)
                         .min(Comparator.naturalOrder())
                         .orElse(since);
-                stands.save(new DevicePlace(device.id(), placeId, first));
+                stands.save(new DevicePlace(device.id(), placeId, null, first));
               }
             });
   }

@@ -2,6 +2,7 @@ package org.mildlantern.app.today;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -112,7 +113,10 @@ public class RoundService {
     return new At(place, here, count(here));
   }
 
-  /** Rows that belong to one party become one, where the first of them stood. */
+  /**
+   * Rows that belong to one party become one, where the first of them stood; a can of feed comes
+   * after the pots of its place were felt and watered.
+   */
   private static List<Piece> inParties(List<Piece> here) {
     Map<String, List<Piece>> parties =
         here.stream()
@@ -127,6 +131,7 @@ public class RoundService {
         rows.add(piece.with(with));
       }
     }
+    rows.sort(Comparator.comparing(Piece::isFeed));
     return rows;
   }
 
@@ -142,6 +147,10 @@ public class RoundService {
       Party party,
       List<PlantView> members,
       Supplier<RoundItem> item) {
+
+    boolean isFeed() {
+      return !done && work.filter(w -> w == Work.FEED).isPresent();
+    }
 
     Piece with(List<Piece> others) {
       List<PlantView> plants = others.stream().flatMap(other -> other.members.stream()).toList();

@@ -8,6 +8,7 @@ import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.light.LightService;
+import org.mildlantern.app.light.LightYears;
 import org.mildlantern.app.light.OfStand;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
@@ -176,11 +177,21 @@ class PotModel {
 
   /** The demand where a plant stands by day, from its usual air and light. */
   ToDoubleFunction<LocalDate> demand(PlantView plant) {
-    Optional<YearLight> stand = lights.years().drawn(plant).map(OfStand::light);
+    LightYears years = lights.years();
+    Optional<YearLight> stand = years.drawn(plant).map(OfStand::light);
     PlaceView place = plant.place();
+    double read = asRead(place, years.standing().get(plant.id()), stand);
     return day ->
-        air(place, day, stand.map(year -> year.at(day)).orElseGet(() -> light(place, day)))
+        air(place, day, stand.map(year -> year.at(day) * read).orElseGet(() -> light(place, day)))
             .demand();
+  }
+
+  /**
+   * How much more light devices read on a stand than was worked out for it; 1 where they do not.
+   */
+  private double asRead(PlaceView place, Long spot, Optional<YearLight> year) {
+    Double read = sensors.dli().get(new SensorService.Stand(place.id(), spot));
+    return read == null || year.isEmpty() ? 1 : read / year.get().at(scope.today());
   }
 
   /** The usual air of a place with the light of a day. */
@@ -221,9 +232,7 @@ class PotModel {
   private double light(PlaceView place, LocalDate day) {
     Optional<YearLight> drawn = lights.years().drawn(place.id());
     if (drawn.isPresent()) {
-      Double read = sensors.measured().getOrDefault(place.id(), Measured.NOTHING).dli();
-      double year = drawn.get().at(day);
-      return read == null ? year : year * read / drawn.get().at(scope.today());
+      return drawn.get().at(day) * asRead(place, null, drawn);
     }
     LightClass noted = place.surroundings().light();
     double dli = (noted == null ? LightClass.MEDIUM : noted).meanDli();

@@ -298,4 +298,36 @@ class SensorsTest extends WebCase {
     belongs("pane", bay, Keepers.NOW.minusSeconds(90_000));
     assertThat(keepers.as(keeper, sensors::measured).get(bay.id()).pane()).isEqualTo(4.0);
   }
+
+  @Test
+  void aDeviceOnAStandTellsOfThatStandFromADayOn() throws Exception {
+    String place = "/places/" + bay.id();
+    post(keeper, place + "/light", "faces", "180", "distance", "15 cm", "outside", "OPEN");
+    post(keeper, place + "/spots", "name", "shelf", "across", "200", "back", "100");
+    Long shelf =
+        jdbc.sql("select id from place_spot where place_id = ?")
+            .param(bay.id())
+            .query(Long.class)
+            .single();
+    Instant from = Keepers.NOW.minus(Duration.ofDays(5));
+    List<ReadingIntake.Sent> light = new ArrayList<>();
+    for (int hour = 0; hour < 120; hour++) {
+      light.add(new ReadingIntake.Sent(from.plus(Duration.ofHours(hour)), Gauge.PPFD, 50.0));
+    }
+    keepers.as(keeper, () -> intake.take("meter", light));
+    post(
+            keeper,
+            "/devices/" + device() + "/place",
+            "place",
+            bay.id() + ":" + shelf,
+            "since",
+            "15 Nov 2026")
+        .andExpect(flash().attributeExists("said"));
+    assertThat(keepers.as(keeper, sensors::dli).get(new SensorService.Stand(bay.id(), shelf)))
+        .isCloseTo(50 * 0.0864, within(0.01));
+    assertThat(keepers.as(keeper, sensors::measured).get(bay.id()).dli()).isNull();
+    get(keeper, "/devices").andExpect(content().string(containsString("Bay · shelf")));
+    post(keeper, "/devices/" + device() + "/place", "place", bay.id() + ":999999")
+        .andExpect(flash().attributeExists("problem"));
+  }
 }

@@ -3,6 +3,7 @@ package org.mildlantern.core.air;
 /** What moistens the air of a room, and the water that it gives. Rules of thumb but for water. */
 public enum Moistener {
   TRAY("a tray of wet stones, 30 × 40 cm"),
+  PERSON("a person in it, by day and night"),
   PLANTS("six plants close together"),
   MISTING("misting twice a day"),
   LAUNDRY("a load of laundry to dry each day"),
@@ -15,6 +16,10 @@ public enum Moistener {
   private static final double WET_STONES = 45;
 
   private static final double TRAY_AREA = 0.12;
+
+  /** Breath and skin at rest, g an hour. */
+  private static final double PERSON_GIVES = 45;
+
   private static final double SIX_PLANTS = 8;
   private static final double SPRAYED = 100.0;
   private static final double LAUNDRY_WATER = 1800;
@@ -34,6 +39,7 @@ public enum Moistener {
   public double grams(Air air) {
     return switch (this) {
       case TRAY -> WET_STONES * TRAY_AREA * air.vpd();
+      case PERSON -> PERSON_GIVES;
       case PLANTS -> SIX_PLANTS * air.vpd();
       case MISTING -> SPRAYED / HOURS;
       case LAUNDRY -> LAUNDRY_WATER / HOURS;

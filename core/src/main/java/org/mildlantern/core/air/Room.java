@@ -20,6 +20,11 @@ public record Room(double volume, double airChanges) {
     }
   }
 
+  /** Hours until half of what was breathed into it at once has gone with the changed air. */
+  public double halfGone() {
+    return Math.log(2) / airChanges;
+  }
+
   /** Its air when nothing moistens it. */
   public Air without(Air outdoor, double celsius) {
     return moistened(outdoor, celsius, 0);

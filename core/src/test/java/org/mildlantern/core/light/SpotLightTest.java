@@ -129,6 +129,18 @@ class SpotLightTest {
   }
 
   @Test
+  void aWindowThatSitsDeepInItsWallLetsLessSideLightIn() {
+    Opening flush = new Opening(180, 1, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, Blind.NONE);
+    Opening deep = new Opening(180, 1, 1.2, 0.9, Glass.DOUBLE, Opening.Over.NONE, Blind.NONE, 0.4);
+    SpotLight wide = light(behind(flush, Skyline.OPEN, new Spot(0.8, 0, 1.1)), 53, MIDWINTER);
+    SpotLight narrow = light(behind(deep, Skyline.OPEN, new Spot(0.8, 0, 1.1)), 53, MIDWINTER);
+    assertThat(narrow.dli()).isLessThan(wide.dli());
+    assertThat(narrow.directHours()).isLessThan(wide.directHours());
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> new Opening(0, 1, 1, 1, Glass.SINGLE, Opening.Over.NONE, Blind.NONE, -1));
+  }
+
+  @Test
   void aRoofOverTheWindowKeepsTheHighSunOffAndNotTheLow() {
     Opening under =
         new Opening(180, 1.4, 1.2, 0.9, Glass.DOUBLE, new Opening.Over(1.2, 0.1), Blind.NONE);
