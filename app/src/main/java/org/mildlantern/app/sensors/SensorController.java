@@ -99,6 +99,9 @@ class SensorController {
       @RequestParam(defaultValue = "") String place,
       @RequestParam(defaultValue = "") String since,
       RedirectAttributes flash) {
+    if (!sensors.isDevice(id)) {
+      throw Web.missing();
+    }
     try {
       LocalDate day = since.isBlank() ? scope.today() : Days.typed(since);
       if (day == null) {

@@ -203,6 +203,11 @@ public class SensorService {
     return hours > 24 ? WORDS.say("silent", hours / 24) : "";
   }
 
+  @Transactional(readOnly = true)
+  boolean isDevice(Long deviceId) {
+    return devices.byId(deviceId).isPresent();
+  }
+
   /**
    * Puts a device at a place, or on a stand of it, from a day on; where it was before ends there.
    *

@@ -58,7 +58,7 @@ class LightBrowserTest extends BrowserCase {
     page.fill("#volume", "40");
     page.selectOption("#airing", "USUAL");
     button("Reckon").click();
-    assertThat(page.locator(".gains tr")).hasCount(6);
+    assertThat(page.locator(".gains tr")).hasCount(7);
     assertThat(page.locator("main")).containsText("a tray of wet stones");
     expectNothingForAxe("air at " + width);
   }
