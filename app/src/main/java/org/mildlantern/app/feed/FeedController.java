@@ -156,8 +156,12 @@ class FeedController {
       RedirectAttributes flash) {
     List<Long> fed = new ArrayList<>(plants);
     fed.removeAll(but);
-    List<Entry> noted = feeds.given(fed, ppm, product);
-    answered.sayAll(noted, WORDS.say("given", noted.size()), flash);
+    try {
+      List<Entry> noted = feeds.given(fed, ppm, product);
+      answered.sayAll(noted, WORDS.say("given", noted.size()), flash);
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("said", e.getMessage());
+    }
     return round ? "redirect:/today" : "redirect:/feed";
   }
 }

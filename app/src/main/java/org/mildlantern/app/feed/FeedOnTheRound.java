@@ -2,10 +2,8 @@ package org.mildlantern.app.feed;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
@@ -49,28 +47,24 @@ class FeedOnTheRound implements RoundSource {
 
   @Override
   public List<Due> due(Ground ground) {
-    if (!feeds.any()) {
-      return List.of();
-    }
-    Map<Long, Instant> fed =
+    Map<Long, Instant> last =
         journal.last(ground.kept().stream().map(PlantView::id).toList(), NoteKind.FED);
     LocalDate from = ground.today().minusDays(FED_WITHIN_DAYS);
     List<PlantView> used =
         ground.kept().stream()
             .filter(
                 plant ->
-                    fed.containsKey(plant.id()) && scope.day(fed.get(plant.id())).isAfter(from))
+                    last.containsKey(plant.id()) && scope.day(last.get(plant.id())).isAfter(from))
             .toList();
-    List<Due> due = new ArrayList<>();
-    Optional<Long> product = used.isEmpty() ? Optional.empty() : feeds.best(used);
-    if (product.isPresent()) {
-      for (FeedPlants.Checked one : checks.check(used)) {
-        if (one.fed()) {
-          due.add(due(one, product.get(), ground.today()));
-        }
-      }
+    if (used.isEmpty()) {
+      return List.of();
     }
-    return due;
+    List<FeedPlants.Checked> fed =
+        checks.check(used).stream().filter(FeedPlants.Checked::fed).toList();
+    return feeds
+        .best(fed)
+        .map(product -> fed.stream().map(one -> due(one, product, ground.today())).toList())
+        .orElse(List.of());
   }
 
   private static Due due(FeedPlants.Checked one, Long product, LocalDate today) {

@@ -34,9 +34,6 @@ class FeedPlants {
   private static final double POT_OF_ITS_WIDTH = 0.6;
   private static final double SOME_DRINK = 150;
 
-  /** Salt-shy kinds bear so much of what their way of life bears. Rule of thumb. */
-  private static final double SHY = 0.7;
-
   private final CaseService cases;
   private final JournalService journal;
   private final SensorService sensors;
@@ -71,11 +68,16 @@ class FeedPlants {
 
     /** Conductivity of the water without feed that it bears, µS/cm. */
     double water() {
-      return programme.water() * (shy() ? SHY : 1);
+      return programme.waterFor(shy());
+    }
+
+    /** Conductivity of the water in its pot from which it is harmed, mS/cm. */
+    double salts() {
+      return programme.saltsFor(shy());
     }
 
     double lime() {
-      return programme.lime() * (shy() ? SHY : 1);
+      return programme.limeFor(shy());
     }
   }
 

@@ -25,7 +25,6 @@ import org.mildlantern.core.feed.SaltStory;
 import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.Strength;
 import org.mildlantern.core.knowledge.Feeding;
-import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
 import org.mildlantern.core.working.Working;
@@ -156,16 +155,9 @@ public class FeedService {
         waters.none());
   }
 
+  /** The feed that suits plants best; empty without one. */
   @Transactional(readOnly = true)
-  boolean any() {
-    return products.all().stream().anyMatch(one -> one.form().n() > 0);
-  }
-
-  /** The feed that suits plants best. */
-  @Transactional(readOnly = true)
-  Optional<Long> best(List<PlantView> asking) {
-    List<FeedPlants.Checked> fed =
-        checks.check(asking).stream().filter(FeedPlants.Checked::fed).toList();
+  Optional<Long> best(List<FeedPlants.Checked> fed) {
     return best(products.all(), fed).map(FeedProduct::id);
   }
 
@@ -177,13 +169,7 @@ public class FeedService {
 
   /** How far a product is from what plants that are fed today ask for; 0 fits. */
   private static double unfit(Label label, List<FeedPlants.Checked> fed) {
-    double n = label.of(Element.N);
-    double p = Element.P.asOxide(label.of(Element.P));
-    double k = Element.K.asOxide(label.of(Element.K));
-    double urea = label.forms() == null ? 0 : label.forms().ureaShare();
-    return fed.stream()
-        .mapToDouble(one -> one.programme().unlike(n, p, k) + (one.programme().urea() ? 0 : urea))
-        .sum();
+    return fed.stream().mapToDouble(one -> one.programme().unlike(label)).sum();
   }
 
   private String trapWords(FeedPlants.Checked one, Feeding.TrapFeed trap) {
@@ -264,8 +250,12 @@ public class FeedService {
    *
    * @param ppm nitrogen
    * @return what was noted
+   * @throws IllegalArgumentException for a strength that no can has
    */
   List<Entry> given(List<Long> plantIds, double ppm, Long productId) {
+    if (Can.strength(ppm) != ppm) {
+      throw new IllegalArgumentException(WORDS.say("no-such-can"));
+    }
     String analysis =
         products.byId(productId).map(product -> product.form().printed()).orElse(null);
     Set<Long> wished = Set.copyOf(plantIds);
@@ -334,11 +324,7 @@ public class FeedService {
             : WORDS.say("why", one.check().why().name())
                 + (next == null ? "" : WORDS.say("next", Days.near(next))),
         one.programme().say(),
-        WORDS.say(
-            "bears-salts",
-            one.programme().saltsFor(plant.kind().shyOf(Habits.Shy.SALTS)),
-            one.water(),
-            one.lime()),
+        WORDS.say("bears-salts", one.salts(), one.water(), one.lime()),
         wrongWater(one),
         knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""),
         salts.of(plant).map(this::salts).orElse(null));

@@ -25,11 +25,6 @@ class WaterService {
   private static final Words WORDS = Words.of(WaterService.class);
   private static final int MOST = 20;
 
-  /** Ratio from which sodium begins to harm, and from which it does severely (Ayers & Westcot). */
-  private static final double SODIUM = 3;
-
-  private static final double MUCH_SODIUM = 9;
-
   private final OwnWaterRepository waters;
   private final PlantService plants;
   private final FeedPlants checks;
@@ -232,10 +227,11 @@ class WaterService {
   }
 
   private static String hazard(WaterSheet sheet) {
-    double sar = sheet.sar();
-    return sar < SODIUM || sheet.salt().value() < 50
-        ? ""
-        : WORDS.say(sar < MUCH_SODIUM ? "sodium" : "much-sodium", sar);
+    return switch (sheet.hazard()) {
+      case HARMLESS -> "";
+      case SOME -> WORDS.say("sodium", sheet.sar());
+      case MUCH -> WORDS.say("much-sodium", sheet.sar());
+    };
   }
 
   private static String standing(WaterSheet sheet) {

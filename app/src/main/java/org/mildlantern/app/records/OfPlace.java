@@ -27,9 +27,6 @@ import org.springframework.stereotype.Component;
 class OfPlace implements RecordSource {
   private static final Words WORDS = Words.of(OfPlace.class);
 
-  /** Rooms are heated while the mean of the day outdoors is below this, °C. Rule of thumb. */
-  private static final double HEATING_BELOW = 13;
-
   private static final int WEEKS_BACK = 21;
 
   private final LightService lights;
@@ -173,7 +170,7 @@ class OfPlace implements RecordSource {
     if (place.kind() != PlaceKind.OUTDOOR) {
       double outdoors = climate.here().air(scope.today()).celsius();
       records.choice(
-          "heating", outdoors < HEATING_BELOW ? "on" : "off", WORDS.say("by-season", outdoors));
+          "heating", Nights.heating(outdoors) ? "on" : "off", WORDS.say("by-season", outdoors));
     }
   }
 }

@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -99,6 +100,22 @@ class FeedPagesTest extends WebCase {
         .andExpect(
             content()
                 .string(allOf(containsString("ppm nitrogen"), containsString("They were fed"))));
+  }
+
+  @Test
+  void aStrengthThatNoCanHasIsNotNoted() throws Exception {
+    PlantView lily = keepers.plant(keeper, sill, "Spathiphyllum wallisii");
+    post(keeper, "/feed/products", GREEN);
+    String product = "" + today().product().id();
+    for (String ppm : new String[] {"74", "-75", "1e9", "0"}) {
+      post(keeper, "/feed/given", "plants", "" + lily.id(), "ppm", ppm, "product", product)
+          .andExpect(redirectedUrl("/feed"))
+          .andExpect(flash().attributeExists("said"));
+    }
+    assertThat(
+            keepers.as(keeper, () -> journal.timeline(lily.id(), 9)).stream()
+                .filter(entry -> entry.kind() == NoteKind.FED))
+        .isEmpty();
   }
 
   @Test

@@ -13,6 +13,9 @@ public record Nights(boolean open) {
   /** A heated room is so much cooler at night, K. */
   public static final double HEATED_ROOM = 2;
 
+  /** Rooms are heated while the mean of the day outdoors is below this, °C. */
+  private static final double HEATING_BELOW = 13;
+
   /** Chance from which it is time to act. */
   private static final double ACT = 0.25;
 
@@ -50,6 +53,11 @@ public record Nights(boolean open) {
     return open || coldest != null && coldest <= UNHEATED
         ? Optional.of(new Nights(open))
         : Optional.empty();
+  }
+
+  /** Whether rooms are heated on a day of such a mean outdoors, °C. */
+  public static boolean heating(double outdoors) {
+    return outdoors < HEATING_BELOW;
   }
 
   /** Whether a day, or the night before it, is too much for a kind. */

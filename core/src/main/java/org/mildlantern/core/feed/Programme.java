@@ -56,18 +56,38 @@ public record Programme(
     return ppm.get(0) + strength * (ppm.get(1) - ppm.get(0));
   }
 
-  /** How far a product of N, P₂O₅ and K₂O is from the ratio that suits it; 0 for the same. */
-  public double unlike(double n, double p, double k) {
-    if (ratio.isEmpty() || n <= 0) {
-      return ratio.isEmpty() ? 0 : 2;
+  /**
+   * How far a product is from what suits it, by its ratio and by urea where that is worth little; 0
+   * fits.
+   *
+   * @param product has nitrogen
+   */
+  public double unlike(Label product) {
+    if (ratio.isEmpty()) {
+      return 0;
     }
+    double n = product.of(Element.N);
+    double p = Element.P.asOxide(product.of(Element.P));
+    double k = Element.K.asOxide(product.of(Element.K));
+    double wasted = urea || product.forms() == null ? 0 : product.forms().ureaShare();
     return Math.abs(p / n - ratio.get(1) / ratio.get(0))
-        + Math.abs(k / n - ratio.get(2) / ratio.get(0));
+        + Math.abs(k / n - ratio.get(2) / ratio.get(0))
+        + wasted;
   }
 
   /** Conductivity of the water in its pot from which it is harmed, mS/cm. */
   public double saltsFor(boolean shy) {
     return shy ? salts * SHY : salts;
+  }
+
+  /** Conductivity of the water without feed that one of its kinds bears, µS/cm. */
+  public double waterFor(boolean shy) {
+    return shy ? water * SHY : water;
+  }
+
+  /** Alkalinity of that water, mg/l as CaCO₃. */
+  public double limeFor(boolean shy) {
+    return shy ? lime * SHY : lime;
   }
 
   /** Days between feeds of a pot that is watered each so many days. */

@@ -28,6 +28,21 @@ public record WaterSheet(
   /** Most of the hardness of tap water is carbonate. */
   private static final double CARBONATE = 0.8;
 
+  /** Ratio of sodium from which it begins to harm, and from which it does severely. */
+  private static final double SOME_SODIUM = 3;
+
+  private static final double MUCH_SODIUM = 9;
+
+  /** So little sodium harms nothing, whatever else there is, mg/l. Rule of thumb. */
+  private static final double LITTLE = 50;
+
+  /** What sodium does to media and roots (Ayers & Westcot 1985). */
+  public enum Sodium {
+    HARMLESS,
+    SOME,
+    MUCH
+  }
+
   /** Where a water comes from. */
   public enum Kind {
     TAP("tap", 500, 150, 1100),
@@ -147,12 +162,15 @@ public record WaterSheet(
         : ec().times(0.05, 0.8);
   }
 
-  /**
-   * Sodium adsorption ratio: from 3 on sodium begins to harm, above 9 severely (Ayers & Westcot
-   * 1985).
-   */
+  /** Sodium adsorption ratio. */
   public double sar() {
     return sar(salt().value() / Element.NA.weight(), hard().value() / Solution.CACO3);
+  }
+
+  public Sodium hazard() {
+    return sar() < SOME_SODIUM || salt().value() < LITTLE
+        ? Sodium.HARMLESS
+        : sar() < MUCH_SODIUM ? Sodium.SOME : Sodium.MUCH;
   }
 
   /**

@@ -1,6 +1,7 @@
 package org.mildlantern.core.feed;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
@@ -112,8 +113,13 @@ class FeedCheckTest {
   @Test
   void aProductIsComparedByItsRatio() {
     Programme orchid = feeding.of(kind("phalaenopsis"));
-    assertThat(orchid.unlike(15, 5, 10)).isCloseTo(0, org.assertj.core.api.Assertions.within(1e-9));
-    assertThat(orchid.unlike(15, 5, 15)).isLessThan(orchid.unlike(3, 4, 5));
-    assertThat(feeding.of(kind("dionaea")).unlike(3, 4, 5)).isZero();
+    assertThat(orchid.unlike(Label.oxide(15, 5, 10))).isCloseTo(0, within(1e-9));
+    assertThat(orchid.unlike(Label.oxide(15, 5, 15)))
+        .isLessThan(orchid.unlike(Label.oxide(3, 4, 5)));
+    assertThat(orchid.unlike(Label.oxide(15, 5, 10).with(new Nitrogen(5, 0, 10))))
+        .isGreaterThan(0.5);
+    assertThat(feeding.of(kind("dionaea")).unlike(Label.oxide(3, 4, 5))).isZero();
+    assertThat(orchid.waterFor(true)).isLessThan(orchid.waterFor(false));
+    assertThat(orchid.limeFor(true)).isLessThan(orchid.limeFor(false));
   }
 }

@@ -40,6 +40,8 @@ class WaterSheetTest {
     assertThat(softened.hard().value()).isLessThan(40);
     assertThat(softened.salt().value()).isBetween(100.0, 220.0);
     assertThat(softened.sar()).isGreaterThan(9);
+    assertThat(softened.hazard()).isEqualTo(WaterSheet.Sodium.MUCH);
+    assertThat(tap(700.0, 350.0).hazard()).isEqualTo(WaterSheet.Sodium.HARMLESS);
     assertThat(tap(700.0, 350.0).sar()).isLessThan(3);
   }
 
