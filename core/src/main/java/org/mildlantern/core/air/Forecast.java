@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import org.mildlantern.core.chance.Normal;
 
 /**
  * What a weather service expects of the days ahead.
@@ -61,24 +62,11 @@ public record Forecast(Instant issued, List<Day> days) {
 
   /** Chance that a night goes below a limit. */
   public static double below(double limit, Day day, LocalDate today) {
-    return normal((limit - day.low()) / error(today, day.day()));
+    return Normal.below((limit - day.low()) / error(today, day.day()));
   }
 
   /** Chance that a day goes above a limit. */
   public static double above(double limit, Day day, LocalDate today) {
-    return normal((day.high() - limit) / error(today, day.day()));
-  }
-
-  /** The normal distribution (Abramowitz & Stegun 1964, 26.2.17). */
-  private static double normal(double z) {
-    double x = Math.abs(z);
-    double t = 1 / (1 + 0.2316419 * x);
-    double tail =
-        Math.exp(-x * x / 2)
-            / Math.sqrt(2 * Math.PI)
-            * t
-            * (0.319381530
-                + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-    return z >= 0 ? 1 - tail : tail;
+    return Normal.below((day.high() - limit) / error(today, day.day()));
   }
 }

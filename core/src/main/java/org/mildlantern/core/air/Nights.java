@@ -2,6 +2,7 @@ package org.mildlantern.core.air;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.mildlantern.core.chance.Normal;
 import org.mildlantern.core.knowledge.Taxon;
 
 /**
@@ -15,6 +16,9 @@ public record Nights(boolean open) {
 
   /** Rooms are heated while the mean of the day outdoors is below this, °C. */
   private static final double HEATING_BELOW = 13;
+
+  /** People differ in when they turn it on by so much, K. */
+  private static final double HEATING_SPREAD = 3;
 
   /** Chance from which it is time to act. */
   private static final double ACT = 0.25;
@@ -55,9 +59,9 @@ public record Nights(boolean open) {
         : Optional.empty();
   }
 
-  /** Whether rooms are heated on a day of such a mean outdoors, °C. */
-  public static boolean heating(double outdoors) {
-    return outdoors < HEATING_BELOW;
+  /** The chance that rooms are heated on a day of such a mean outdoors, °C. */
+  public static double heating(double outdoors) {
+    return Normal.below((HEATING_BELOW - outdoors) / HEATING_SPREAD);
   }
 
   /** Whether a day, or the night before it, is too much for a kind. */

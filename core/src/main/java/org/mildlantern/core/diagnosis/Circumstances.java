@@ -1,6 +1,8 @@
 package org.mildlantern.core.diagnosis;
 
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,24 +12,47 @@ import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.core.air.Air;
 import org.mildlantern.core.air.Leaf;
+import org.mildlantern.core.chance.Normal;
+import org.mildlantern.core.knowledge.Bears;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.season.Season;
 import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.words.Words;
 
 /**
  * What the records say of a plant, by context field: numbers in the field's unit, choices by word,
  * and the causes of open cases near it. A field that is not there is simply not known.
  *
  * @param overruled conditions that the keeper says do not hold, whatever the records say
+ * @param doubt how unsure what was worked out or read is
  */
 public record Circumstances(
     Map<String, Double> numbers,
     Map<String, String> choices,
     Set<String> neighbourCauses,
-    Set<String> overruled) {
+    Set<String> overruled,
+    Doubt doubt) {
+  private static final Words WORDS = Words.of(Circumstances.class);
+
+  /** Chances beyond these are as good as sure. */
+  private static final double HARDLY = 0.05;
+
+  private static final double EVEN = 0.5;
+
+  /** No air is drier, %. */
+  private static final double LEAST_HUMID = 1;
+
+  /** Light of a cellar, mol/m² a day. */
+  private static final double DARK = 0.05;
+
+  /**
+   * Fields that say the same thing: what is told of one goes before what records say of another.
+   */
+  private static final Set<String> LIGHT =
+      Set.of("place-light", "light-mean", "light-lux", "light-ppfd");
 
   /** Volume of a tapered round pot as high as wide, of the cube of its width. Rule of thumb. */
   private static final double POT_OF_ITS_WIDTH = 0.6;
@@ -54,23 +79,37 @@ public record Circumstances(
 
   public Circumstances(
       Map<String, Double> numbers, Map<String, String> choices, Set<String> neighbourCauses) {
-    this(numbers, choices, neighbourCauses, Set.of());
+    this(numbers, choices, neighbourCauses, Doubt.NONE);
+  }
+
+  public Circumstances(
+      Map<String, Double> numbers,
+      Map<String, String> choices,
+      Set<String> neighbourCauses,
+      Doubt doubt) {
+    this(numbers, choices, neighbourCauses, Set.of(), doubt);
   }
 
   /** The same records, of which these conditions are not to count. */
   public Circumstances overruling(Set<String> conditions) {
-    return new Circumstances(numbers, choices, neighbourCauses, conditions);
+    return new Circumstances(numbers, choices, neighbourCauses, conditions, doubt);
   }
 
   /** The same records and what else is told; what is told of a field that was known replaces it. */
   public Circumstances telling(Circumstances told) {
-    Map<String, Double> figures = new LinkedHashMap<>(numbers);
-    Map<String, String> words = new LinkedHashMap<>(choices);
+    Set<String> fields = new HashSet<>(told.numbers.keySet());
+    fields.addAll(told.choices.keySet());
+    if (!Collections.disjoint(fields, LIGHT)) {
+      fields.addAll(LIGHT);
+    }
+    Circumstances rest = without(fields);
+    Map<String, Double> figures = new LinkedHashMap<>(rest.numbers);
+    Map<String, String> words = new LinkedHashMap<>(rest.choices);
     Set<String> near = new LinkedHashSet<>(neighbourCauses);
     figures.putAll(told.numbers);
     words.putAll(told.choices);
     near.addAll(told.neighbourCauses);
-    return new Circumstances(figures, words, near, overruled);
+    return new Circumstances(figures, words, near, overruled, rest.doubt);
   }
 
   /**
@@ -89,7 +128,7 @@ public record Circumstances(
         left.keySet().removeAll(OVERRULED_BY.get(moisture));
       }
     }
-    return new Circumstances(left, words, neighbourCauses, overruled);
+    return new Circumstances(left, words, neighbourCauses, overruled, doubt);
   }
 
   /** The same records without these fields. */
@@ -98,7 +137,7 @@ public record Circumstances(
     Map<String, Double> left = new LinkedHashMap<>(numbers);
     words.keySet().removeAll(fields);
     left.keySet().removeAll(fields);
-    return new Circumstances(left, words, neighbourCauses, overruled);
+    return new Circumstances(left, words, neighbourCauses, overruled, doubt.without(fields));
   }
 
   /** Whether something is known of a field. */
@@ -108,135 +147,164 @@ public record Circumstances(
 
   /** Adds the fields that follow from the others, the day and the taxon's wishes. */
   public Circumstances derived(Kind kind, LocalDate day, double latitude) {
-    Map<String, Double> more = new LinkedHashMap<>(numbers);
+    return derived(kind, Optional.empty(), day, latitude);
+  }
+
+  /**
+   * The same with what follows from what the kind bears.
+   *
+   * @param bears empty while that is not known
+   */
+  Circumstances derived(Kind kind, Optional<Bears> bears, LocalDate day, double latitude) {
     Map<String, String> words = new LinkedHashMap<>(choices);
-    Season season = Season.of(day, latitude);
-    words.put("season", season.id());
+    Derived more = new Derived(this);
+    words.put("season", Season.of(day, latitude).id());
     byItsWay(more, kind, day, latitude);
     light().ifPresent(light -> words.putIfAbsent("place-light", light));
     if (numbers.containsKey("humidity")) {
       words.remove("air-said");
     }
     if (kind.taxon().isPresent()) {
-      Taxon taxon = kind.taxon().get();
-      words.put("salt-shy", taxon.saltShy() ? "yes" : "no");
+      words.put("salt-shy", kind.taxon().get().saltShy() ? "yes" : "no");
       words.put("rests-now", kind.restsOn(day, latitude) ? "yes" : "no");
-      Double temperature = numbers.get("temperature");
-      if (temperature != null) {
-        more.put("cold-short", taxon.coldestWished() - temperature);
-        more.put("heat-over", temperature - taxon.warmestWished());
-      }
-      Double coldest = numbers.get("coldest");
-      if (coldest != null) {
-        more.put("night-short", taxon.coldestWished() - coldest);
-      }
-      Double warmest = numbers.get("warmest");
-      if (warmest != null) {
-        more.put("day-over", warmest - taxon.warmestWished());
-      }
-      Double flowering = numbers.get("days-in-flower");
-      if (flowering != null && taxon.flowerWeeks() != null) {
-        more.put("flower-share", flowering / (7.0 * taxon.flowerWeeks()));
-      }
-      if (words.containsKey("place-light")) {
-        more.put(
-            "light-over",
-            (double) LightClass.of(words.get("place-light")).above(LightClass.of(taxon.light())));
-      }
-      Double humidity = numbers.get("humidity");
-      if (humidity != null) {
-        more.put("humidity-short", taxon.humidity() - humidity);
-      }
+      byItsWishes(more, kind.taxon().get(), words.get("place-light"));
     }
-    byItsAir(more);
-    Double amount = numbers.get("water-amount");
-    Double width = numbers.get("pot-width");
-    if (amount != null && width != null) {
-      more.put("water-share", amount / (POT_OF_ITS_WIDTH * width * width * width));
-    }
-    if (numbers.containsKey("coldest") && numbers.containsKey("warmest")) {
-      more.put("swing", numbers.get("warmest") - numbers.get("coldest"));
-    }
-    Double loss = numbers.get("loss");
-    Double normal = numbers.get("loss-normal");
-    if (loss != null && normal != null && normal > 0) {
-      more.put("loss-ratio", loss / normal);
-    }
-    Double age = numbers.get("medium-age");
-    Double life = numbers.get("medium-life");
-    if (age != null && life != null && life > 0) {
-      more.put("medium-share", age / life);
-    }
-    return new Circumstances(more, words, neighbourCauses, overruled);
-  }
-
-  /** What warmth and humidity do together to leaves. */
-  private void byItsAir(Map<String, Double> more) {
-    Double celsius = numbers.get("temperature");
-    Double humidity = numbers.get("humidity");
-    if (celsius == null || humidity == null || humidity <= 0) {
-      return;
-    }
-    Air air = new Air(celsius, humidity);
-    more.put("vpd", air.vpd());
+    bears.ifPresent(its -> byWhatItBears(more, its));
+    more.of("vpd", "temperature", "humidity", (celsius, rh) -> air(celsius, rh).vpd());
     if (numbers.getOrDefault("mistings-in-14-days", 0.0) > 0) {
-      more.put("leaf-wet-hours", Leaf.IN_A_ROOM.hoursWet(air));
+      more.of(
+          "leaf-wet-hours",
+          "temperature",
+          "humidity",
+          (celsius, rh) -> Leaf.IN_A_ROOM.hoursWet(air(celsius, rh)));
+    }
+    more.of(
+        "water-share",
+        "water-amount",
+        "pot-width",
+        (amount, width) -> amount / (POT_OF_ITS_WIDTH * width * width * width));
+    more.of("swing", "warmest", "coldest", (warmest, coldest) -> warmest - coldest);
+    more.of("loss-ratio", "loss", "loss-normal", (loss, normal) -> loss / normal);
+    more.of("medium-share", "medium-age", "medium-life", (age, life) -> age / life);
+    return new Circumstances(more.numbers(), words, neighbourCauses, overruled, more.doubt());
+  }
+
+  private void byItsWishes(Derived more, Taxon taxon, String light) {
+    more.of("cold-short", "temperature", celsius -> taxon.coldestWished() - celsius);
+    more.of("heat-over", "temperature", celsius -> celsius - taxon.warmestWished());
+    more.of("night-short", "coldest", celsius -> taxon.coldestWished() - celsius);
+    more.of("day-over", "warmest", celsius -> celsius - taxon.warmestWished());
+    more.of("humidity-short", "humidity", humidity -> taxon.humidity() - humidity);
+    if (taxon.flowerWeeks() != null) {
+      more.of("flower-share", "days-in-flower", days -> days / (7.0 * taxon.flowerWeeks()));
+    }
+    LightClass wished = LightClass.of(taxon.light());
+    if (numbers.containsKey("light-mean")) {
+      more.of(
+          "light-over",
+          "light-mean",
+          mean -> LightClass.position(Math.max(DARK, mean)) - wished.ordinal());
+    } else if (light != null) {
+      more.put("light-over", LightClass.of(light).above(wished));
     }
   }
 
-  /** The step of light that a reading at noon falls into. */
+  private static void byWhatItBears(Derived more, Bears bears) {
+    more.of("sun-share", "direct-hours", hours -> hours / bears.sunHours());
+    more.of("salt-share", "pore-ec", ec -> ec / bears.saltsMsCm());
+    more.of("lime-share", "water-alkalinity", lime -> lime / bears.limePpm());
+    if (bears.nitrogenPpm() != null) {
+      more.of("nitrogen-share", "nitrogen-mean", ppm -> ppm / bears.nitrogenPpm());
+    }
+  }
+
+  /** Air as near to these figures as there can be. */
+  private static Air air(double celsius, double humidity) {
+    return new Air(
+        Math.max(-50, Math.min(60, celsius)), Math.max(LEAST_HUMID, Math.min(100, humidity)));
+  }
+
+  /** The step of light of its stand, or that a reading at noon falls into. */
   private Optional<String> light() {
+    Double mean = numbers.get("light-mean");
     Double lux = numbers.get("light-lux");
     Double ppfd = numbers.getOrDefault("light-ppfd", lux == null ? null : lux / LUX_OF_A_MICROMOL);
-    return Optional.ofNullable(ppfd)
-        .map(LightClass::ofNoon)
+    return Optional.ofNullable(mean)
+        .map(LightClass::ofMean)
+        .or(() -> Optional.ofNullable(ppfd).map(LightClass::ofNoon))
         .map(light -> light.name().toLowerCase(Locale.ROOT));
   }
 
   /** Times against those that are usual for its kind and way of life. */
-  private void byItsWay(Map<String, Double> more, Kind kind, LocalDate day, double latitude) {
-    Stage stage = Stage.of(choices.getOrDefault("stage", "")).orElse(Stage.GROWTH);
-    boolean resting = kind.resting(stage, day, latitude);
-    share(
-        more,
-        "unwatered-share",
-        "days-since-watering",
-        kind.habits().checkDaysOn(day, latitude, resting));
-    share(
-        more,
-        "watering-share",
-        "watering-every",
-        kind.habits().checkDaysOn(day, latitude, resting));
+  private void byItsWay(Derived more, Kind kind, LocalDate day, double latitude) {
+    Integer between = wateredEvery(kind, day, latitude);
+    share(more, "unwatered-share", "days-since-watering", between);
+    share(more, "watering-share", "watering-every", between);
     share(more, "repot-share", "days-since-repot", kind.way().settlesDays());
     share(more, "unpotted-share", "days-since-repot", kind.way().repotDays());
   }
 
-  private void share(Map<String, Double> more, String share, String field, Integer of) {
-    Double value = numbers.get(field);
-    if (value != null && of != null) {
-      more.put(share, value / of);
+  /** Days between looks at its pot that are usual for its kind at the stage that was noted. */
+  Integer wateredEvery(Kind kind, LocalDate day, double latitude) {
+    Stage stage = Stage.of(choices.getOrDefault("stage", "")).orElse(Stage.GROWTH);
+    return kind.habits().checkDaysOn(day, latitude, kind.resting(stage, day, latitude));
+  }
+
+  private static void share(Derived more, String share, String field, Integer of) {
+    if (of != null) {
+      more.of(share, field, value -> value / of);
     }
   }
 
   /**
-   * Whether the condition holds; unknown fields never hold.
+   * The chance that a condition holds, by how unsure its field is; 0 where nothing is known of it.
    *
    * @param causeId the cause that neighbours may have, for conditions about them; else null
    */
-  public boolean holds(Condition condition, String causeId) {
+  public double chance(Condition condition, String causeId) {
     if (overruled.contains(condition.id())) {
-      return false;
+      return 0;
     }
     if (condition.holdsCause()) {
-      return neighbourCauses.contains(causeId);
+      return neighbourCauses.contains(causeId) ? 1 : 0;
     }
     if (condition.is() != null) {
-      return condition.is().equals(choices.get(condition.field()));
+      String word = choices.get(condition.field());
+      double chance = doubt.chance(condition.field());
+      return sure(word == null ? 0 : condition.is().equals(word) ? chance : 1 - chance);
     }
     Double value = numbers.get(condition.field());
-    return value != null
-        && (condition.atLeast() == null || value >= condition.atLeast())
-        && (condition.atMost() == null || value <= condition.atMost());
+    return value == null
+        ? 0
+        : sure(
+            within(
+                value,
+                doubt.spread(condition.field()),
+                condition.atLeast() == null ? Double.NEGATIVE_INFINITY : condition.atLeast(),
+                condition.atMost() == null ? Double.POSITIVE_INFINITY : condition.atMost()));
+  }
+
+  private static double within(double value, double spread, double least, double most) {
+    return spread == 0
+        ? value >= least && value <= most ? 1 : 0
+        : Normal.below((most - value) / spread) - Normal.below((least - value) / spread);
+  }
+
+  private static double sure(double chance) {
+    return chance < HARDLY ? 0 : chance > 1 - HARDLY ? 1 : chance;
+  }
+
+  /** Whether the condition is likelier to hold than not; unknown fields never hold. */
+  public boolean holds(Condition condition, String causeId) {
+    return chance(condition, causeId) >= EVEN;
+  }
+
+  /** What a condition says, with how likely that is where it is not sure. */
+  String label(Condition condition, String causeId) {
+    double chance = chance(condition, causeId);
+    return chance == 1
+        ? condition.label()
+        : WORDS.say("likely", condition.label(), Decibans.percent(chance));
   }
 
   /** The value of a field as a word or number, or null. */

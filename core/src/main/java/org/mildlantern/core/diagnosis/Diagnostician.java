@@ -119,12 +119,15 @@ public final class Diagnostician {
    */
   public Posterior posterior(Question question) {
     Kind kind = question.kind();
+    Circumstances told =
+        question.circumstances().felt(question.findings()).without(looked(question));
+    Integer every = told.wateredEvery(kind, question.day(), question.latitude());
     Circumstances circumstances =
-        question
-            .circumstances()
-            .felt(question.findings())
-            .without(looked(question))
-            .derived(kind, question.day(), question.latitude());
+        told.derived(
+            kind,
+            knowledge.bears(kind, every == null ? 1 : Math.max(1, every)),
+            question.day(),
+            question.latitude());
     Lore lore = lore(question);
     List<Cause> causes = lore.causes();
     List<Prior> priors =
@@ -280,20 +283,18 @@ public final class Diagnostician {
   private List<RecordNote> records(List<Cause> causes, Circumstances circumstances) {
     List<RecordNote> notes = new ArrayList<>();
     for (Condition condition : knowledge.conditions()) {
-      boolean matters =
-          causes.stream()
-              .anyMatch(
-                  c ->
-                      c.context().containsKey(condition.id())
-                          && circumstances.holds(condition, c.id()));
-      if (matters) {
-        notes.add(
-            new RecordNote(
-                condition.id(),
-                condition.label(),
-                condition.field(),
-                circumstances.value(condition.field())));
-      }
+      causes.stream()
+          .filter(cause -> cause.context().containsKey(condition.id()))
+          .filter(cause -> circumstances.chance(condition, cause.id()) > 0)
+          .findFirst()
+          .ifPresent(
+              cause ->
+                  notes.add(
+                      new RecordNote(
+                          condition.id(),
+                          circumstances.label(condition, cause.id()),
+                          condition.field(),
+                          circumstances.value(condition.field()))));
     }
     return List.copyOf(notes);
   }

@@ -9,7 +9,10 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
 
-/** The odds of a cause from growth form, taxon, season and records, before any sign is seen. */
+/**
+ * The odds of a cause from growth form, taxon, season and records, before any sign is seen. A
+ * condition of which it is not sure that it holds counts by its chance.
+ */
 record Prior(Cause cause, double base, List<Raise> raises, double odds) {
   private static final Words WORDS = Words.of(Prior.class);
 
@@ -53,8 +56,14 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
         .forEach(
             (id, factor) -> {
               Condition condition = knowledge.conditions().find(id).orElseThrow();
-              if (circumstances.holds(condition, cause.id())) {
-                raises.add(new Raise(Weight.Kind.RECORD, id, condition.label(), factor.odds()));
+              double chance = circumstances.chance(condition, cause.id());
+              if (chance > 0) {
+                raises.add(
+                    new Raise(
+                        Weight.Kind.RECORD,
+                        id,
+                        circumstances.label(condition, cause.id()),
+                        chance * factor.odds() + 1 - chance));
               }
             });
     double product = raises.stream().mapToDouble(Raise::factor).reduce(1, (a, b) -> a * b);

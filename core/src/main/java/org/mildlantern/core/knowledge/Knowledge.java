@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.mildlantern.core.feed.Programme;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.light.LightWish;
@@ -238,6 +239,28 @@ public final class Knowledge {
   /** The light that a kind wishes; empty while it is not known what it is. */
   public Optional<LightWish> lightWish(Kind kind) {
     return kind.taxon().map(lightWishes::of);
+  }
+
+  /**
+   * What a kind bears; empty while it is not known what it is.
+   *
+   * @param wateredEvery days between its waterings
+   */
+  public Optional<Bears> bears(Kind kind, int wateredEvery) {
+    Programme programme = feeding.of(kind);
+    boolean shy = kind.shyOf(Habits.Shy.SALTS);
+    return lightWish(kind)
+        .map(
+            light ->
+                new Bears(
+                    light.burn().hours(),
+                    programme.saltsFor(shy),
+                    programme.limeFor(shy),
+                    programme.roots()
+                        ? programme.nitrogen(0.5)
+                            * Math.min(
+                                1, (double) wateredEvery / programme.daysBetween(wateredEvery))
+                        : null));
   }
 
   /** What it asks of the night, where it tells the season by it. */

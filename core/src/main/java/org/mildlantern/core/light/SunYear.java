@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.mildlantern.core.season.LightClass;
 
 /**
  * The sun on a stand through a year, by days without a cloud.
@@ -26,6 +27,13 @@ public record SunYear(List<Clear> weeks) {
 
   /** What multiplies within the weeks in which leaves keep pace. Rule of thumb. */
   private static final double MULTIPLIES = 1.6;
+
+  /** Logarithm of the light of a step to that of the one before, from low light to sun. */
+  private static final double STEP =
+      Math.log(LightClass.SUN.meanDli() / LightClass.LOW.meanDli()) / LightClass.SUN.ordinal();
+
+  /** Less light than this a day is none, mol/m². */
+  private static final double DARK = 0.05;
 
   /**
    * A day without a cloud.
@@ -83,8 +91,21 @@ public record SunYear(List<Clear> weeks) {
 
   /** Whether light or sun is so much more than before that leaves need time for it. */
   public static boolean multiplies(Clear before, Clear after) {
-    return after.dli > before.dli * MULTIPLIES
-        || after.directHours > Math.max(SHORT, before.directHours * MULTIPLIES);
+    return after.dli > before.dli * MULTIPLIES || sunny(before, after);
+  }
+
+  /**
+   * How many steps of light lie between two days, as places differ by from low to medium or bright
+   * light; sun that multiplies is one at least.
+   */
+  public static double steps(Clear before, Clear after) {
+    double steps = Math.log(Math.max(DARK, after.dli) / Math.max(DARK, before.dli)) / STEP;
+    double sun = sunny(before, after) ? 1 : sunny(after, before) ? -1 : 0;
+    return Math.abs(sun) > Math.abs(steps) ? sun : steps;
+  }
+
+  private static boolean sunny(Clear before, Clear after) {
+    return after.directHours > Math.max(SHORT, before.directHours * MULTIPLIES);
   }
 
   /**

@@ -67,6 +67,21 @@ public enum LightClass {
     return step;
   }
 
+  /**
+   * Where a place stands among the steps: 0 in the midst of low light, 1 of medium, and so on, by
+   * the logarithm; a step begins half-way from the one before.
+   *
+   * @param dli of the mean day of a year, mol/m², above 0
+   */
+  public static double position(double dli) {
+    LightClass step = ofMean(dli);
+    LightClass next =
+        step == SUN || dli < step.meanDli() && step != LOW ? step : values()[step.ordinal() + 1];
+    LightClass before = values()[next.ordinal() - 1];
+    return before.ordinal()
+        + Math.log(dli / before.meanDli()) / Math.log(next.meanDli() / before.meanDli());
+  }
+
   /** Steps from the other to this one; positive when this one is brighter. */
   public int above(LightClass other) {
     return ordinal() - other.ordinal();

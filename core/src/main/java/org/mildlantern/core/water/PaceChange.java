@@ -1,5 +1,6 @@
 package org.mildlantern.core.water;
 
+import org.mildlantern.core.chance.Normal;
 import org.mildlantern.core.words.Words;
 
 /**

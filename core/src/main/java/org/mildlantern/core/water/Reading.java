@@ -1,5 +1,7 @@
 package org.mildlantern.core.water;
 
+import org.mildlantern.core.chance.Normal;
+
 /**
  * What a keeper or a device found of a pot's water; each kind has its own error.
  *

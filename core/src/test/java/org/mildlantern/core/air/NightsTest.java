@@ -73,7 +73,7 @@ class NightsTest {
 
   @Test
   void roomsAreHeatedInColdWeather() {
-    assertThat(Nights.heating(5)).isTrue();
-    assertThat(Nights.heating(20)).isFalse();
+    assertThat(Nights.heating(5)).isGreaterThan(0.95);
+    assertThat(Nights.heating(20)).isLessThan(0.05);
   }
 }

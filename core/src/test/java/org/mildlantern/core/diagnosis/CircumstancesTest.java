@@ -141,6 +141,7 @@ class CircumstancesTest {
                 Map.of("humidity", 30.0, "temperature", 18.0),
                 Map.of("holes", "no"),
                 Set.of("rust"),
-                Set.of("damp-air")));
+                Set.of("damp-air"),
+                Doubt.NONE));
   }
 }

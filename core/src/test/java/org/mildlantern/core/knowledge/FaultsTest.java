@@ -238,7 +238,7 @@ class FaultsTest {
         faults(
             "context.yaml",
             text ->
-                text.replace("field: light-over, at-most: -1", "field: light-over, at-most: 1"));
+                text.replace("field: light-over, at-most: -0.5", "field: light-over, at-most: 1"));
     assertThat(faults)
         .extracting(Fault::what)
         .anyMatch(what -> what.contains("can hold together with light-above-wish"));

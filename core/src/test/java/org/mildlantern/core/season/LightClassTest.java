@@ -2,6 +2,7 @@ package org.mildlantern.core.season;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 
@@ -16,5 +17,17 @@ class LightClassTest {
   @Test
   void anotherWordIsRefused() {
     assertThatThrownBy(() -> LightClass.of("gloomy")).isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void standsAmongTheStepsAsItFallsIntoThem() {
+    for (LightClass step : LightClass.values()) {
+      assertThat(LightClass.position(step.meanDli())).isCloseTo(step.ordinal(), within(1e-9));
+    }
+    for (double dli = 0.1; dli < 60; dli *= 1.03) {
+      int nearest = (int) Math.max(0, Math.min(3, Math.round(LightClass.position(dli))));
+      assertThat(nearest).as("%.2f mol", dli).isEqualTo(LightClass.ofMean(dli).ordinal());
+      assertThat(LightClass.position(dli * 1.03)).isGreaterThan(LightClass.position(dli));
+    }
   }
 }

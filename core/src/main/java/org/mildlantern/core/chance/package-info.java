@@ -1,0 +1,2 @@
+/** Chances that several fields reckon with. */
+package org.mildlantern.core.chance;
