@@ -34,13 +34,13 @@ public class SaltBenchmark {
   @Param({"1000", "10000"})
   public int pots;
 
-  private final List<List<Drink>> years = new ArrayList<>();
+  private final List<List<SaltStory.Event>> years = new ArrayList<>();
 
   @Setup
   public void water() {
     Random random = new Random(3);
     for (int pot = 0; pot < pots; pot++) {
-      List<Drink> drinks = new ArrayList<>();
+      List<SaltStory.Event> drinks = new ArrayList<>();
       for (int day = random.nextInt(4); day < YEAR; day += 2 + random.nextInt(8)) {
         drinks.add(
             new Drink(
@@ -56,8 +56,10 @@ public class SaltBenchmark {
   @Benchmark
   public double aYearOfAllPots() {
     double sum = 0;
-    for (List<Drink> year : years) {
-      SaltStory story = SaltStory.tell(new SaltStory.Of(500, 0.5, false, 1.0), year, 6);
+    for (List<SaltStory.Event> year : years) {
+      SaltStory story =
+          SaltStory.tell(
+              new SaltStory.Of(500, 0.5, false, 1.0, false), year, 6, FIRST.plusDays(YEAR));
       sum += story.days().orElse(0);
     }
     return sum;

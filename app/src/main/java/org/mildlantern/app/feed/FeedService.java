@@ -42,7 +42,7 @@ public class FeedService {
   private static final double MUCH_UREA = 0.4;
 
   private final FeedProductRepository products;
-  private final WaterService waters;
+  private final Waters waters;
   private final FeedPlants checks;
   private final PotSaltService salts;
   private final PlantService plants;
@@ -52,7 +52,7 @@ public class FeedService {
 
   FeedService(
       FeedProductRepository products,
-      WaterService waters,
+      Waters waters,
       FeedPlants checks,
       PotSaltService salts,
       PlantService plants,
@@ -292,7 +292,7 @@ public class FeedService {
     if (one.plant().waterUsed() == null) {
       return "";
     }
-    double given = salts.ofWater(one.plant().waterUsed()) * 1000;
+    double given = salts.stores().waters().of(one.plant().waterUsed()).ec().value();
     return given <= one.water() ? "" : WORDS.say("wrong-water", (double) Math.round(given));
   }
 

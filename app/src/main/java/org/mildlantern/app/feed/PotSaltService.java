@@ -1,30 +1,24 @@
 package org.mildlantern.app.feed;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.feed.Can;
-import org.mildlantern.core.feed.Element;
-import org.mildlantern.core.feed.Label;
 import org.mildlantern.core.feed.SaltStory;
-import org.mildlantern.core.feed.SaltStory.Drink;
-import org.mildlantern.core.feed.SaltStory.Ran;
-import org.mildlantern.core.feed.WaterSheet;
-import org.mildlantern.core.journal.Fed;
-import org.mildlantern.core.journal.Flushed;
-import org.mildlantern.core.journal.Note;
-import org.mildlantern.core.journal.Watered;
+import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.plant.WaterGiven;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,41 +27,108 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class PotSaltService {
   /** Entries are looked at so far back. */
-  private static final int DAYS = 730;
+  private static final int DAYS = 400;
 
-  /** A feed of which only the nitrogen is known is taken for one of this ratio. */
-  private static final Label SOME_FEED = Label.oxide(20, 10, 20);
-
-  /** A feed of which nothing is known, ppm of nitrogen. */
-  private static final double SOME_PPM = 75;
+  /** The notes that tell of them. */
+  private static final Set<NoteKind> TELLING =
+      Set.of(
+          NoteKind.WATERED,
+          NoteKind.FILLED,
+          NoteKind.FED,
+          NoteKind.FLUSHED,
+          NoteKind.SALTS,
+          NoteKind.READ,
+          NoteKind.STREWN);
 
   private final WateringService watering;
   private final JournalService journal;
-  private final WaterService waters;
+  private final Waters waters;
+  private final FeedProductRepository products;
   private final Knowledge knowledge;
   private final Scope scope;
+  private final CollectionMemo memo;
 
   PotSaltService(
       WateringService watering,
       JournalService journal,
-      WaterService waters,
+      Waters waters,
+      FeedProductRepository products,
       Knowledge knowledge,
-      Scope scope) {
+      Scope scope,
+      CollectionMemo memo) {
     this.watering = watering;
     this.journal = journal;
     this.waters = waters;
+    this.products = products;
+    this.memo = memo;
     this.knowledge = knowledge;
     this.scope = scope;
   }
 
+  /** The collection’s waters and feeds, by which notes are read; by value. */
+  record Stores(GivenWaters waters, FedNotes notes) {}
+
+  Stores stores() {
+    return memo.once(
+        "feed-stores",
+        () ->
+            new Stores(
+                new GivenWaters(waters.sheets()),
+                new FedNotes(products.all().stream().map(FeedProduct::form).toList())));
+  }
+
   /** What is known of the salts in its pot; empty where its pot or its drinks are not known. */
   Optional<SaltStory> of(PlantView plant) {
+    return Optional.ofNullable(of(List.of(plant)).get(plant.id()));
+  }
+
+  /** The same of many plants, by plant; those of which it is not known are left out. */
+  Map<Long, SaltStory> of(List<PlantView> plants) {
+    List<PlantView> told = plants.stream().filter(plant -> plant.waterUsed() != null).toList();
+    if (told.isEmpty()) {
+      return Map.of();
+    }
+    Stores stores = stores();
+    Map<Long, List<Entry>> entries =
+        journal.since(
+            told.stream().map(PlantView::id).toList(), scope.today().minusDays(DAYS), TELLING);
+    Map<Long, SaltStory> stories = new HashMap<>();
+    for (PlantView plant : told) {
+      story(plant, entries.getOrDefault(plant.id(), List.of()), stores)
+          .ifPresent(story -> stories.put(plant.id(), story));
+    }
+    return stories;
+  }
+
+  /**
+   * The story of a pot.
+   *
+   * @param entries of its plant, in any order
+   */
+  Optional<SaltStory> story(PlantView plant, List<Entry> entries, Stores stores) {
     Optional<WateringService.PotWater> pot = watering.pot(plant);
     if (pot.isEmpty() || plant.waterUsed() == null) {
       return Optional.empty();
     }
-    List<Drink> drinks = drinks(plant, ofWater(plant.waterUsed()));
-    if (drinks.isEmpty()) {
+    double water = stores.waters().of(plant.waterUsed()).ec().value() / 1000;
+    LocalDate since = plant.mediumSince();
+    List<SaltStory.Event> events =
+        entries.stream()
+            .sorted(Comparator.comparing(Entry::at))
+            .filter(entry -> since == null || !scope.day(entry.at()).isBefore(since))
+            .flatMap(
+                entry ->
+                    stores
+                        .notes()
+                        .event(
+                            entry.note(),
+                            scope.day(entry.at()),
+                            water,
+                            pot.get().stands(),
+                            plant.place().warmth())
+                        .stream())
+            .toList();
+    if (events.stream().noneMatch(SaltStory.Drink.class::isInstance)) {
       return Optional.empty();
     }
     LocalDate today = scope.today();
@@ -78,86 +139,11 @@ class PotSaltService {
                 pot.get().holdsMl(),
                 pot.get().left(),
                 resting,
-                knowledge
-                    .feeding()
-                    .of(plant.kind())
-                    .saltsFor(plant.kind().shyOf(Habits.Shy.SALTS))),
-            drinks,
-            Math.max(1, plant.kind().habits().checkDaysOn(today, scope.latitude(), resting))));
-  }
-
-  /** Conductivity of the water that a plant is given, mS/cm: that of the collection’s, by kind. */
-  double ofWater(WaterGiven given) {
-    return waters.sheets().stream()
-            .filter(sheet -> isOf(sheet.kind(), given))
-            .mapToDouble(sheet -> sheet.ec().value())
-            .average()
-            .orElseGet(() -> WaterSheet.of(usual(given)).ec().value())
-        / 1000;
-  }
-
-  private static boolean isOf(WaterSheet.Kind kind, WaterGiven given) {
-    return switch (given) {
-      case RAIN ->
-          kind == WaterSheet.Kind.RAIN
-              || kind == WaterSheet.Kind.RO
-              || kind == WaterSheet.Kind.DISTILLED;
-      case TAP -> kind == WaterSheet.Kind.TAP;
-      case SOFTENED -> kind == WaterSheet.Kind.SOFTENED;
-    };
-  }
-
-  private static WaterSheet.Kind usual(WaterGiven given) {
-    return switch (given) {
-      case RAIN -> WaterSheet.Kind.RAIN;
-      case TAP -> WaterSheet.Kind.TAP;
-      case SOFTENED -> WaterSheet.Kind.SOFTENED;
-    };
-  }
-
-  /** Its drinks since it was potted; a feed of a day goes with the drink of that day. */
-  private List<Drink> drinks(PlantView plant, double water) {
-    LocalDate from = scope.today().minusDays(DAYS);
-    LocalDate since =
-        plant.mediumSince() != null && plant.mediumSince().isAfter(from)
-            ? plant.mediumSince()
-            : from;
-    List<Entry> entries =
-        journal.since(plant.id(), since.atStartOfDay(scope.zone()).toInstant()).stream()
-            .sorted(Comparator.comparing(Entry::at))
-            .toList();
-    List<Drink> drinks = new ArrayList<>();
-    for (Entry entry : entries) {
-      drink(entry.note(), scope.day(entry.at()), water).ifPresent(drinks::add);
-    }
-    return drinks;
-  }
-
-  private static Optional<Drink> drink(Note note, LocalDate day, double water) {
-    if (note instanceof Watered watered) {
-      return Optional.of(new Drink(day, watered.ml(), ran(watered.runOff()), water));
-    }
-    if (note instanceof Fed fed) {
-      return Optional.of(new Drink(day, fed.ml(), Ran.NOT_SAID, water + ofFeed(fed)));
-    }
-    if (note instanceof Flushed flushed) {
-      return Optional.of(new Drink(day, flushed.ml(), Ran.FLUSH, water));
-    }
-    return Optional.empty();
-  }
-
-  private static double ofFeed(Fed fed) {
-    double ppm = fed.ppm() == null ? SOME_PPM : fed.ppm();
-    return SOME_FEED.at(SOME_FEED.gramsFor(Element.N, ppm)).ecMsCm();
-  }
-
-  private static Ran ran(Watered.RunOff runOff) {
-    return switch (runOff) {
-      case NOT_SAID -> Ran.NOT_SAID;
-      case NONE -> Ran.STAYED;
-      case THROUGH -> Ran.THROUGH;
-      case PAST -> Ran.PAST;
-    };
+                knowledge.feeding().of(plant.kind()).saltsFor(plant.kind().shyOf(Habits.Shy.SALTS)),
+                pot.get().stands()),
+            events,
+            Math.max(1, plant.kind().habits().checkDaysOn(today, scope.latitude(), resting)),
+            today));
   }
 
   /** The purest water at hand, by which a pot is flushed. */
@@ -171,7 +157,10 @@ class PotSaltService {
   record Flush(double litres, String water) {}
 
   Optional<Flush> flush(SaltStory story) {
-    Can.AtHand purest = purest();
+    return flush(story, purest());
+  }
+
+  static Optional<Flush> flush(SaltStory story, Can.AtHand purest) {
     OptionalDouble litres = story.flushLitres(purest.of().ecUsCm() / 1000);
     return litres.isEmpty() || litres.getAsDouble() == 0
         ? Optional.empty()

@@ -26,11 +26,13 @@ class WaterService {
   private static final int MOST = 20;
 
   private final OwnWaterRepository waters;
+  private final Waters book;
   private final PlantService plants;
   private final FeedPlants checks;
 
-  WaterService(OwnWaterRepository waters, PlantService plants, FeedPlants checks) {
+  WaterService(OwnWaterRepository waters, Waters book, PlantService plants, FeedPlants checks) {
     this.waters = waters;
+    this.book = book;
     this.plants = plants;
     this.checks = checks;
   }
@@ -73,49 +75,6 @@ class WaterService {
     return waters.byId(id).map(OwnWater::form);
   }
 
-  /** The waters at hand; a tap of which nothing is known where none was described. */
-  @Transactional(readOnly = true)
-  List<Can.AtHand> atHand() {
-    List<OwnWater> all = waters.all();
-    return all.isEmpty()
-        ? List.of(atHand(WORDS.say("some-tap"), WaterSheet.of(WaterSheet.Kind.TAP), null))
-        : all.stream().map(w -> atHand(w.name(), w.sheet(), w.cost())).toList();
-  }
-
-  @Transactional(readOnly = true)
-  List<WaterSheet> sheets() {
-    return waters.all().stream().map(OwnWater::sheet).toList();
-  }
-
-  @Transactional(readOnly = true)
-  boolean none() {
-    return waters.all().isEmpty();
-  }
-
-  private static Can.AtHand atHand(String name, WaterSheet sheet, Double cost) {
-    return new Can.AtHand(
-        new Blend.Of(
-            name,
-            sheet.ec().value(),
-            sheet.alkaline().value(),
-            cost == null ? usualCost(sheet.kind()) : cost),
-        sheet.solution());
-  }
-
-  /**
-   * What a litre is worth where nothing is said: rain runs out, so tap goes first where it will do;
-   * softened water comes last.
-   */
-  private static double usualCost(WaterSheet.Kind kind) {
-    return switch (kind) {
-      case TAP -> 0.002;
-      case RAIN -> 0.01;
-      case RO -> 0.02;
-      case DISTILLED, BOTTLED -> 0.4;
-      case SOFTENED -> 5;
-    };
-  }
-
   /** Conductivities up to which plants are served alike, µS/cm. */
   private static final double[] SERVED_ALIKE = {110, 220, 350, 600, 20_000};
 
@@ -132,7 +91,7 @@ class WaterService {
   WatersView view(double litres) {
     List<FeedPlants.Checked> checked = checks.check(plants.kept());
     List<OwnWater> all = waters.all();
-    List<Can.AtHand> atHand = atHand();
+    List<Can.AtHand> atHand = book.atHand();
     List<Blend.Of> blended = atHand.stream().map(Can.AtHand::of).toList();
     Map<Double, List<FeedPlants.Checked>> alike = new TreeMap<>();
     checked.forEach(

@@ -4,6 +4,7 @@ import java.util.List;
 import org.mildlantern.core.air.Air;
 import org.mildlantern.core.air.ColdPane;
 import org.mildlantern.core.air.Nearby;
+import org.mildlantern.core.chance.Normal;
 import org.mildlantern.core.light.FloorPlan;
 import org.mildlantern.core.light.Glass;
 import org.mildlantern.core.light.Setting;
@@ -17,6 +18,11 @@ import org.mildlantern.core.light.Setting;
 public record Felt(List<Thing> things, List<Pane> panes) {
   /** A plant that is colder than the room by so much on a cold night stands at cold glass, K. */
   private static final double COLD_GLASS = 3;
+
+  /** How far the warmth of a leaf may be off, where its pane was worked out and where read, K. */
+  private static final double WORKED_OUT = 1.5;
+
+  private static final double READ = 0.8;
 
   record Thing(Nearby kind, double metres) {}
 
@@ -68,11 +74,11 @@ public record Felt(List<Thing> things, List<Pane> panes) {
   }
 
   /**
-   * Whether it stands at cold glass in such a night.
+   * The chance that it stands at cold glass in such a night.
    *
    * @param read the coldest that its pane was read, °C, or null
    */
-  public boolean atColdGlass(double indoors, double outdoors, Double read) {
+  public double atColdGlass(double indoors, double outdoors, Double read) {
     double leaf =
         read == null
             ? night(indoors, outdoors)
@@ -81,6 +87,8 @@ public record Felt(List<Thing> things, List<Pane> panes) {
                     pane -> ColdPane.before(indoors, Math.min(indoors, read), pane.metres()))
                 .min()
                 .orElse(indoors);
-    return leaf <= indoors - COLD_GLASS;
+    return panes.isEmpty()
+        ? 0
+        : Normal.below((indoors - COLD_GLASS - leaf) / (read == null ? WORKED_OUT : READ));
   }
 }

@@ -324,6 +324,7 @@ class LightBook {
         at.outdoors()
             ? new Felt(List.of(), List.of())
             : Felt.of(lit.drawn(), lit.things(), at.point()),
+        trust,
         lit.drawn().byWord());
   }
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
@@ -93,6 +94,16 @@ public class LightService {
   @Transactional(readOnly = true)
   public LightYears years() {
     return book.years();
+  }
+
+  /**
+   * The light on a plant beside that of three weeks ago; empty where that was not drawn.
+   *
+   * @param entries of its day book of these weeks
+   */
+  @Transactional(readOnly = true)
+  public Optional<LightRise> rise(PlantView plant, List<Entry> entries) {
+    return suns.rise(plant, entries);
   }
 
   /** All stands of which the light is known. */

@@ -45,6 +45,35 @@ class SunHistory {
   /** A burn, and whether the plant was moved on its day. */
   record Burn(BurnDay day, boolean moved) {}
 
+  /** The light of today beside that of three weeks ago; empty where that was not drawn. */
+  Optional<LightRise> rise(PlantView plant, List<Entry> entries) {
+    LightYears years = book.years();
+    LocalDate today = scope.today();
+    LocalDate then = today.minusDays(PACE_DAYS);
+    List<Went> went = went(entries, then);
+    Optional<OfStand> now = years.drawn(plant);
+    Optional<OfStand> first =
+        went.isEmpty()
+            ? now
+            : Optional.ofNullable(went.get(0).from())
+                .flatMap(years::usual)
+                .filter(stand -> !stand.byWord());
+    if (now.isEmpty() || first.isEmpty()) {
+      return Optional.empty();
+    }
+    SunYear.Clear after = now.get().sun().at(today);
+    return sun(plant, years, went, then)
+        .map(
+            before ->
+                new LightRise(
+                    SunYear.steps(before, after),
+                    went.isEmpty()
+                        ? LightRise.SAME_STAND
+                        : LightRise.spread(first.get(), now.get()),
+                    before,
+                    after));
+  }
+
   /** The last day on which a plant had more sun than it was used to, if it was burnt. */
   Optional<Burn> burn(PlantView plant) {
     LightYears years = book.years();
@@ -54,13 +83,16 @@ class SunHistory {
     }
     LocalDate today = scope.today();
     LocalDate from = today.minusDays(DAYS);
-    List<Went> went = went(plant, from.minusDays(PACE_DAYS));
+    LocalDate since = from.minusDays(PACE_DAYS);
+    List<Went> went =
+        went(journal.since(plant.id(), since.atStartOfDay(scope.zone()).toInstant()), since);
     return BurnDay.last(wish.get(), from, today, day -> sun(plant, years, went, day))
         .map(day -> new Burn(day, went.stream().anyMatch(w -> w.day().equals(day.day()))));
   }
 
-  private List<Went> went(PlantView plant, LocalDate from) {
-    return journal.since(plant.id(), from.atStartOfDay(scope.zone()).toInstant()).stream()
+  /** Where it went after a day. */
+  private List<Went> went(List<Entry> entries, LocalDate after) {
+    return entries.stream()
         .sorted(Comparator.comparing(Entry::at))
         .flatMap(
             entry ->
@@ -68,6 +100,7 @@ class SunHistory {
                     .as(Moved.class)
                     .map(move -> new Went(scope.day(entry.at()), move.from()))
                     .stream())
+        .filter(w -> w.day().isAfter(after))
         .toList();
   }
 

@@ -1,7 +1,6 @@
 package org.mildlantern.app.records;
 
 import java.time.LocalDate;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.app.keeper.Scope;
@@ -10,15 +9,12 @@ import org.mildlantern.app.light.LightService;
 import org.mildlantern.app.light.OfStand;
 import org.mildlantern.app.places.Near;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.sensors.Measured;
 import org.mildlantern.app.sensors.SensorService;
 import org.mildlantern.app.weather.ClimateService;
 import org.mildlantern.core.air.ClimateYear;
 import org.mildlantern.core.air.Nights;
 import org.mildlantern.core.round.PlaceKind;
-import org.mildlantern.core.season.LightClass;
-import org.mildlantern.core.water.Demand;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -28,6 +24,14 @@ class OfPlace implements RecordSource {
   private static final Words WORDS = Words.of(OfPlace.class);
 
   private static final int WEEKS_BACK = 21;
+
+  /** Errors of a keeper’s thermometer, K, and hygrometer, points. Rules of thumb. */
+  private static final double KELVIN = 0.7;
+
+  private static final double POINTS = 4;
+
+  /** What a drawing says of heat and draughts is so. Rule of thumb. */
+  private static final double DRAWN = 0.9;
 
   private final LightService lights;
   private final SensorService sensors;
@@ -49,7 +53,6 @@ class OfPlace implements RecordSource {
         "coldest",
         "warmest",
         "place-kind",
-        "place-light",
         "near-draught",
         "near-glass",
         "near-heater",
@@ -66,7 +69,6 @@ class OfPlace implements RecordSource {
     records.choice("place-kind", place.kind().id(), source);
     near(stand, place, source, records);
     heating(place, records);
-    light(stand, asked.plant(), source, records);
   }
 
   /** As devices read it; else as it was noted. */
@@ -74,10 +76,11 @@ class OfPlace implements RecordSource {
     PlaceView.Surroundings around = place.surroundings();
     Measured measured = measured(place);
     String read = WORDS.say("read", place.name());
-    figure("temperature", measured.temperature(), read, place.temperature(), noted, records);
-    figure("humidity", measured.humidity(), read, place.humidity(), noted, records);
-    figure("coldest", measured.coldest(), read, around.coldest(), noted, records);
-    figure("warmest", measured.warmest(), read, around.warmest(), noted, records);
+    figure(
+        "temperature", measured.temperature(), KELVIN, read, place.temperature(), noted, records);
+    figure("humidity", measured.humidity(), POINTS, read, place.humidity(), noted, records);
+    figure("coldest", measured.coldest(), KELVIN, read, around.coldest(), noted, records);
+    figure("warmest", measured.warmest(), KELVIN, read, around.warmest(), noted, records);
   }
 
   private Measured measured(PlaceView place) {
@@ -85,43 +88,18 @@ class OfPlace implements RecordSource {
   }
 
   private static void figure(
-      String field, Double measured, String read, Double noted, String source, Records records) {
+      String field,
+      Double measured,
+      double error,
+      String read,
+      Double noted,
+      String source,
+      Records records) {
     if (measured == null) {
       records.number(field, noted, source);
     } else {
-      records.number(field, measured, read);
+      records.number(field, measured, error, read);
     }
-  }
-
-  /** As devices read it; else by its stand as it was drawn; else as noted. */
-  private void light(Optional<OfStand> stand, PlantView plant, String source, Records records) {
-    PlaceView place = plant.place();
-    LightClass noted = place.surroundings().light();
-    Long spot = lights.years().standing().get(plant.id());
-    Double read = sensors.dli().get(new SensorService.Stand(place.id(), spot));
-    if (read != null) {
-      double year = read / shareOfYear(stand);
-      records.choice(
-          "place-light", word(LightClass.ofMean(year)), WORDS.say("by-sensor", place.name(), read));
-    } else if (stand.isPresent()) {
-      double mean = stand.get().light().mean();
-      records.choice(
-          "place-light", word(LightClass.ofMean(mean)), WORDS.say("by-window", place.name(), mean));
-    } else if (noted != null) {
-      records.choice("place-light", word(noted), source);
-    }
-  }
-
-  /** Light of this season against that of the mean day of the year. */
-  private double shareOfYear(Optional<OfStand> stand) {
-    LocalDate today = scope.today();
-    return stand
-        .map(one -> one.light().at(today) / one.light().mean())
-        .orElseGet(() -> Demand.seasonOfLight(today, scope.latitude()));
-  }
-
-  private static String word(LightClass light) {
-    return light.name().toLowerCase(Locale.ROOT);
   }
 
   /** As it was ticked; what was not, by the room as it was drawn. */
@@ -129,27 +107,43 @@ class OfPlace implements RecordSource {
     Near near = place.surroundings().near();
     String drawn = WORDS.say("by-room", place.name());
     Optional<Felt> felt = stand.map(OfStand::felt);
-    Boolean blown = felt.filter(Felt::known).map(Felt::blown).orElse(null);
-    Boolean heated = felt.filter(Felt::known).map(Felt::heated).orElse(null);
-    Boolean glass =
-        place.kind() == PlaceKind.OUTDOOR
-            ? null
-            : felt.map(
-                    one ->
-                        one.atColdGlass(nightIndoors(place), coldNight(), measured(place).pane()))
-                .orElse(null);
-    either("near-draught", near.draught(), source, blown, drawn, records);
+    Optional<Felt> drawnThings = felt.filter(Felt::known);
+    either(
+        "near-draught",
+        near.draught(),
+        source,
+        drawnThings.map(f -> asDrawn(f.blown())),
+        drawn,
+        records);
+    either(
+        "near-heater",
+        near.heater(),
+        source,
+        drawnThings.map(f -> asDrawn(f.heated())),
+        drawn,
+        records);
+    Optional<Double> glass =
+        felt.filter(f -> place.kind() != PlaceKind.OUTDOOR)
+            .map(f -> f.atColdGlass(nightIndoors(place), coldNight(), measured(place).pane()));
     either("near-glass", near.glass(), source, glass, drawn, records);
-    either("near-heater", near.heater(), source, heated, drawn, records);
     records.yesNo("near-lamp", near.lamp(), source);
   }
 
+  private static double asDrawn(boolean near) {
+    return near ? DRAWN : 1 - DRAWN;
+  }
+
   private static void either(
-      String field, Boolean ticked, String source, Boolean worked, String by, Records records) {
+      String field,
+      Boolean ticked,
+      String source,
+      Optional<Double> chance,
+      String by,
+      Records records) {
     if (ticked != null) {
       records.yesNo(field, ticked, source);
-    } else if (worked != null) {
-      records.yesNo(field, worked, by);
+    } else {
+      chance.ifPresent(yes -> records.likely(field, yes, by));
     }
   }
 
@@ -169,8 +163,8 @@ class OfPlace implements RecordSource {
   private void heating(PlaceView place, Records records) {
     if (place.kind() != PlaceKind.OUTDOOR) {
       double outdoors = climate.here().air(scope.today()).celsius();
-      records.choice(
-          "heating", Nights.heating(outdoors) ? "on" : "off", WORDS.say("by-season", outdoors));
+      records.likely(
+          "heating", Nights.heating(outdoors), "on", "off", WORDS.say("by-season", outdoors));
     }
   }
 }

@@ -1,9 +1,11 @@
 package org.mildlantern.app.records;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.diagnosis.Doubt;
 import org.mildlantern.core.growth.Shedding;
 import org.mildlantern.core.knowledge.ContextField;
 
@@ -18,7 +20,11 @@ public record PlantRecords(
 
   static PlantRecords of(Records records, Shedding shedding) {
     return new PlantRecords(
-        new Circumstances(records.numbers, records.choices, records.neighbourCauses),
+        new Circumstances(
+            records.numbers,
+            records.choices,
+            records.neighbourCauses,
+            new Doubt(records.spreads, records.chances)),
         Map.copyOf(records.sources),
         shedding);
   }
@@ -35,7 +41,10 @@ public record PlantRecords(
     if (!field.derived()) {
       return sources.getOrDefault(field.id(), "");
     }
-    List<String> from = field.from().stream().map(sources::get).distinct().toList();
-    return from.isEmpty() || from.contains(null) ? "" : String.join("; ", from);
+    return field.from().stream()
+        .map(sources::get)
+        .filter(Objects::nonNull)
+        .distinct()
+        .collect(Collectors.joining("; "));
   }
 }

@@ -78,6 +78,7 @@ public class RecordService {
       List<PlaceView> places,
       LightYears lights,
       Map<Long, Measured> measured,
+      List<Object> grounds,
       Long newestEntry,
       LocalDate today,
       double latitude) {}
@@ -138,6 +139,7 @@ public class RecordService {
             places.all(),
             lights.years(),
             sensors.measured(),
+            own.stream().map(RecordSource::ground).toList(),
             journal.newest(plant.id()),
             scope.today(),
             scope.latitude());
@@ -154,7 +156,7 @@ public class RecordService {
 
   private RecordSource.Asked asked(PlantView plant, List<Entry> entries) {
     return new RecordSource.Asked(
-        plant, entries, new Once<>(plants::kept), scope.today(), scope.zone());
+        plant, entries, new Once<>(plants::kept), scope.today(), scope.zone(), scope.latitude());
   }
 
   /** Asks at its first use. */

@@ -30,6 +30,11 @@ public interface RecordSource {
     return true;
   }
 
+  /** What else its answer follows from, where it follows from the plant alone; by value. */
+  default Object ground() {
+    return "";
+  }
+
   /**
    * What is asked.
    *
@@ -42,7 +47,8 @@ public interface RecordSource {
       List<Entry> entries,
       Supplier<List<PlantView>> others,
       LocalDate today,
-      ZoneId zone) {
+      ZoneId zone,
+      double latitude) {
     private static final Words WORDS = Words.of(Asked.class);
 
     /** All plants that are not in the archive. */

@@ -8,6 +8,8 @@ import java.util.Set;
 /** Takes fields with where each is known from. */
 public final class Records {
   final Map<String, Double> numbers = new LinkedHashMap<>();
+  final Map<String, Double> spreads = new LinkedHashMap<>();
+  final Map<String, Double> chances = new LinkedHashMap<>();
   final Map<String, String> choices = new LinkedHashMap<>();
   final Map<String, String> sources = new LinkedHashMap<>();
   final Set<String> neighbourCauses = new HashSet<>();
@@ -19,6 +21,12 @@ public final class Records {
       sources.put(field, source);
     }
     return this;
+  }
+
+  /** A figure that was worked out or read, with its standard deviation. */
+  public Records number(String field, double value, double spread, String source) {
+    spreads.put(field, spread);
+    return number(field, value, source);
   }
 
   /** One of a field's words; null is not known. */
@@ -35,6 +43,17 @@ public final class Records {
     return yes == null ? this : choice(field, yes ? "yes" : "no", source);
   }
 
+  /** Yes or no, as it was worked out, by the chance of yes. */
+  public Records likely(String field, double yes, String source) {
+    return likely(field, yes, "yes", "no", source);
+  }
+
+  /** The likelier of two words, by the chance of the first. */
+  public Records likely(String field, double first, String word, String other, String source) {
+    chances.put(field, Math.max(first, 1 - first));
+    return choice(field, first >= 0.5 ? word : other, source);
+  }
+
   /** Causes that its neighbours have. */
   public Records neighbours(String field, Set<String> causes, String source) {
     neighbourCauses.addAll(causes);
@@ -46,6 +65,8 @@ public final class Records {
     Records all = new Records();
     for (Records one : new Records[] {this, more}) {
       all.numbers.putAll(one.numbers);
+      all.spreads.putAll(one.spreads);
+      all.chances.putAll(one.chances);
       all.choices.putAll(one.choices);
       all.sources.putAll(one.sources);
       all.neighbourCauses.addAll(one.neighbourCauses);

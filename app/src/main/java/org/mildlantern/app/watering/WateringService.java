@@ -84,12 +84,13 @@ public class WateringService {
   /**
    * A pot whose water is known.
    *
-   * @param holdsMl water when just drained
-   * @param left share of that which is left when its plant wants a drink
+   * @param holdsMl water when just drained, with that in which it stands
+   * @param left share of that which is left when its plant wants a drink, or its tray another fill
+   * @param stands whether it stands in water
    */
-  public record PotWater(double holdsMl, double left) {}
+  public record PotWater(double holdsMl, double left, boolean stands) {}
 
-  /** The pot of a plant that drinks from above; empty where its size or medium is not known. */
+  /** The pot of a plant; empty where its size or medium is not known, or it has none. */
   public Optional<PotWater> pot(PlantView plant) {
     return model
         .kept(plant)
@@ -98,8 +99,22 @@ public class WateringService {
               double full = kept.holding().fullMl();
               double dry = full - kept.holding().availableMl();
               double left = dry + kept.wish().threshold() * kept.holding().availableMl();
-              return new PotWater(full, Math.max(0.05, Math.min(0.95, left / full)));
-            });
+              return new PotWater(full, share(left / full), false);
+            })
+        .or(
+            () ->
+                model
+                    .fed(plant)
+                    .map(
+                        fed -> {
+                          double full = fed.holding().fullMl();
+                          double all = full + fed.stands().level().ml();
+                          return new PotWater(all, share(full / all), true);
+                        }));
+  }
+
+  private static double share(double left) {
+    return Math.max(0.05, Math.min(0.95, left));
   }
 
   /** A full drink of each of the plants, ml; those of which it is not known are left out. */

@@ -26,8 +26,8 @@ class FeltTest {
     assertThat(nothing.blown()).isFalse();
     assertThat(nothing.night(18, -6)).isEqualTo(18);
     assertThat(nothing.humidity(20, 45)).isEqualTo(45);
-    assertThat(nothing.atColdGlass(18, -6, null)).isFalse();
-    assertThat(nothing.atColdGlass(18, -6, 2.0)).isFalse();
+    assertThat(nothing.atColdGlass(18, -6, null)).isLessThan(0.5);
+    assertThat(nothing.atColdGlass(18, -6, 2.0)).isLessThan(0.5);
   }
 
   @Test
@@ -63,17 +63,17 @@ class FeltTest {
     assertThat(before(Glass.SINGLE, 0.05).night(18, -6))
         .isEqualTo(new ColdPane(18, -6, Glass.SINGLE).at(0.05))
         .isLessThan(before(Glass.TRIPLE, 0.05).night(18, -6));
-    assertThat(before(Glass.SINGLE, 0.05).atColdGlass(18, -6, null)).isTrue();
-    assertThat(before(Glass.SINGLE, 1).atColdGlass(18, -6, null)).isFalse();
-    assertThat(before(Glass.TRIPLE, 0.05).atColdGlass(18, -6, null)).isFalse();
-    assertThat(before(Glass.SINGLE, 0.05).atColdGlass(18, 16, null)).isFalse();
+    assertThat(before(Glass.SINGLE, 0.05).atColdGlass(18, -6, null)).isGreaterThan(0.5);
+    assertThat(before(Glass.SINGLE, 1).atColdGlass(18, -6, null)).isLessThan(0.5);
+    assertThat(before(Glass.TRIPLE, 0.05).atColdGlass(18, -6, null)).isLessThan(0.5);
+    assertThat(before(Glass.SINGLE, 0.05).atColdGlass(18, 16, null)).isLessThan(0.5);
   }
 
   @Test
   void thePaneThatWasReadIsBelievedBeforeTheReckonedOne() {
-    assertThat(before(Glass.SINGLE, 0.05).atColdGlass(18, -6, 17.0)).isFalse();
-    assertThat(before(Glass.TRIPLE, 0.05).atColdGlass(18, -6, 2.0)).isTrue();
-    assertThat(before(Glass.TRIPLE, 0.05).atColdGlass(18, -6, 30.0)).isFalse();
+    assertThat(before(Glass.SINGLE, 0.05).atColdGlass(18, -6, 17.0)).isLessThan(0.5);
+    assertThat(before(Glass.TRIPLE, 0.05).atColdGlass(18, -6, 2.0)).isGreaterThan(0.5);
+    assertThat(before(Glass.TRIPLE, 0.05).atColdGlass(18, -6, 30.0)).isLessThan(0.5);
   }
 
   @Test

@@ -1,6 +1,7 @@
 package org.mildlantern.app.light;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
@@ -21,6 +22,8 @@ import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.records.RecordService;
+import org.mildlantern.core.diagnosis.Circumstances;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -67,6 +70,31 @@ class LightChangesTest extends WebCase {
     post(keeper, its + "/light/changed", "real", "true").andExpect(redirectedUrl(its + "/light"));
     get(keeper, its + "/light").andExpect(content().string(not(containsString("from today?"))));
     get(keeper, "/today").andExpect(content().string(containsString("than it is used to")));
+  }
+
+  @Test
+  void lightThatChangedOfItselfIsEvidenceAsAMoveIs() throws Exception {
+    window("blind.passes", "20");
+    assertThat(evidence().numbers().get("light-rise")).isBetween(-0.5, 0.5);
+    assertThat(evidence().numbers()).as("none behind a blind").containsEntry("direct-hours", 0.0);
+    assertThat(evidence().doubt().spread("light-mean"))
+        .isCloseTo(evidence().numbers().get("light-mean") * 0.5, within(0.2));
+    window();
+    assertThat(evidence().numbers().get("direct-hours")).isGreaterThan(1);
+    assertThat(evidence().doubt().spread("direct-hours")).isGreaterThan(0.4);
+    assertThat(evidence().numbers().get("light-rise")).as("not meant yet").isLessThan(0.5);
+    post(keeper, its + "/light/changed", "real", "true");
+    assertThat(evidence().numbers().get("light-rise")).isGreaterThan(1);
+    assertThat(keepers.as(keeper, () -> records.read(fern)).sources().get("light-rise"))
+        .contains("three weeks ago");
+    clock.forward(Duration.ofDays(40));
+    assertThat(evidence().numbers().get("light-rise")).as("long since").isLessThan(0.5);
+  }
+
+  @Autowired RecordService records;
+
+  private Circumstances evidence() {
+    return keepers.as(keeper, () -> records.read(fern)).circumstances();
   }
 
   @Test

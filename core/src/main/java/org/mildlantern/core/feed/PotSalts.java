@@ -35,6 +35,16 @@ public record PotSalts(double holdsMl, double waterMl, double salt) {
     return new PotSalts(holdsMl, holdsMl, holdsMl * ecMsCm);
   }
 
+  /** The same with salts that came without water, mS/cm × ml. */
+  PotSalts with(double more) {
+    return new PotSalts(holdsMl, waterMl, salt + more);
+  }
+
+  /** The same with so many times the salts. */
+  PotSalts times(double factor) {
+    return new PotSalts(holdsMl, waterMl, salt * factor);
+  }
+
   /** Conductivity of the water in it, mS/cm. */
   public double ecMsCm() {
     return salt / waterMl;

@@ -64,7 +64,7 @@ public final class Line {
         .find();
   }
 
-  Matcher matcher(Pattern pattern) {
+  public Matcher matcher(Pattern pattern) {
     return pattern.matcher(lower);
   }
 

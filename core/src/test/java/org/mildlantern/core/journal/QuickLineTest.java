@@ -15,8 +15,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.mildlantern.core.feed.SaltReading;
+import org.mildlantern.core.growth.Organ;
 
 class QuickLineTest {
   /** A Wednesday evening. */
@@ -87,6 +90,41 @@ class QuickLineTest {
     assertThat(read("topped up 240").note()).isEqualTo(new Watered(240.0, Watered.RunOff.NOT_SAID));
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "pour-through 900 µS/cm, POUR_THROUGH, 0.9",
+    "squeezed 1.2 mS, SQUEEZE, 1.2",
+    "slurry 450 µS, ONE_TO_TWO, 0.45",
+    "saturated paste 2 dS/m, SATURATED_PASTE, 2",
+    "salts probe 1.1 mS/cm, PROBE, 1.1",
+  })
+  void saltsAreReadByTheirMethod(String line, SaltReading method, double msCm) {
+    assertThat(read(line.replace("saturated ", "")).note()).isEqualTo(new SaltsRead(method, msCm));
+  }
+
+  @Test
+  void saltsWithoutAUnitOrAMethodAreAsked() {
+    assertThatThrownBy(() -> read("pour-through 900 ppm")).hasMessageContaining("In what");
+    assertThatThrownBy(() -> read("pour-through 1.8")).hasMessageContaining("In what");
+    assertThatThrownBy(() -> read("salts 1.8 mS/cm")).hasMessageContaining("How was it read");
+  }
+
+  @Test
+  void whatGrewIsMeasured() {
+    assertThat(read("new pseudobulb 4 cm").note()).isEqualTo(new Grew(Organ.PSEUDOBULB, 4));
+    assertThat(read("newest pitcher is 60 mm").note()).isEqualTo(new Grew(Organ.PITCHER, 6));
+    assertThat(read("new leaf 2 inches").note()).isEqualTo(new Grew(Organ.LEAF, 5.08));
+    assertThat(read("new leaf coming").note()).isInstanceOf(Remark.class);
+    assertThatThrownBy(() -> read("new leaf 14")).hasMessageContaining("How long");
+  }
+
+  @Test
+  void grainsAreStrewnByTheirLabel() {
+    assertThat(read("granules 5 g of 15-9-12, 6 months").note())
+        .isEqualTo(new Strewn(5, "15-9-12", 6));
+    assertThatThrownBy(() -> read("granules 5 g")).hasMessageContaining("months");
+  }
+
   @Test
   void theTextIsKeptAsASentence() {
     assertThat(read("  new root tip ").text()).isEqualTo("New root tip");
@@ -128,6 +166,12 @@ class QuickLineTest {
         new StoodInWater(),
         new Repotted(12.0, null),
         new Sprayed(null, new Strength(null, 5.0, null, null)),
+        new SaltsRead(SaltReading.POUR_THROUGH, 1.8),
+        new SaltsRead(SaltReading.ONE_TO_TWO, 0.45),
+        new SaltsRead(SaltReading.DRAIN, 2),
+        new Grew(Organ.LEAF, 14.5),
+        new Grew(Organ.SPIKE, 40),
+        new Strewn(5, "15-9-12", 6),
         new Looked(Looked.What.OVER, null));
   }
 
