@@ -9,7 +9,20 @@ class DemoFeed {
   private static final List<String> OF_WATER =
       List.of("ec_us_cm", "hardness", "alkalinity", "sodium", "chloride", "ph");
   private static final List<String> OF_FEED =
-      List.of("n", "p", "k", "ca", "mg", "s", "nitrate", "ammonium", "urea", "density", "dose");
+      List.of(
+          "n",
+          "p",
+          "k",
+          "ca",
+          "mg",
+          "s",
+          "fe",
+          "nitrate",
+          "ammonium",
+          "urea",
+          "density",
+          "dose",
+          "months");
 
   private final DemoRows rows;
 

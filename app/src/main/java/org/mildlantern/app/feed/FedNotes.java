@@ -62,7 +62,8 @@ record FedNotes(List<ProductForm> products) {
       return Optional.of(new Drink(day, feed.ml(), still, water + salts(meal(feed))));
     }
     if (note instanceof Flushed flushed) {
-      return Optional.of(new Drink(day, flushed.ml(), Ran.FLUSH, water));
+      return Optional.of(
+          new Drink(day, flushed.ml(), Ran.FLUSH, flushed.msCm() == null ? water : flushed.msCm()));
     }
     if (note instanceof SaltsRead read) {
       return Optional.of(new SaltStory.Read(day, read.method(), read.msCm()));
@@ -135,7 +136,7 @@ record FedNotes(List<ProductForm> products) {
   }
 
   /** Of three numbers as most labels print them; empty where they are none. */
-  private static Optional<Label> label(String analysis) {
+  static Optional<Label> label(String analysis) {
     if (analysis == null) {
       return Optional.empty();
     }

@@ -29,12 +29,14 @@ class FeedProduct {
   private Double ca;
   private Double mg;
   private Double s;
+  private Double fe;
   private Double nitrate;
   private Double ammonium;
   private Double urea;
   private boolean liquid;
   private Double density;
   private Double dose;
+  private Double months;
 
   protected FeedProduct() {}
 
@@ -51,12 +53,14 @@ class FeedProduct {
     this.ca = form.ca();
     this.mg = form.mg();
     this.s = form.s();
+    this.fe = form.fe();
     this.nitrate = form.nitrate();
     this.ammonium = form.ammonium();
     this.urea = form.urea();
     this.liquid = form.liquid();
     this.density = form.density();
     this.dose = form.dose();
+    this.months = form.months();
   }
 
   Long id() {
@@ -69,6 +73,21 @@ class FeedProduct {
 
   ProductForm form() {
     return new ProductForm(
-        name, convention, n, p, k, ca, mg, s, nitrate, ammonium, urea, liquid, density, dose);
+        name,
+        convention,
+        n,
+        p,
+        k,
+        ca,
+        mg,
+        s,
+        fe,
+        nitrate,
+        ammonium,
+        urea,
+        liquid,
+        density,
+        dose,
+        months);
   }
 }

@@ -163,7 +163,7 @@ public class FeedService {
 
   private static Optional<FeedProduct> best(List<FeedProduct> all, List<FeedPlants.Checked> fed) {
     return all.stream()
-        .filter(one -> one.form().n() > 0)
+        .filter(one -> one.form().n() > 0 && !one.form().grains())
         .min(Comparator.comparingDouble(one -> unfit(one.form().label(), fed)));
   }
 
@@ -279,7 +279,13 @@ public class FeedService {
    * @param salts what is in its pot, or null while that is not known
    */
   public record AtPlant(
-      String now, String says, String bears, String wrongWater, String traps, Salts salts) {}
+      Long plant,
+      String now,
+      String says,
+      String bears,
+      String wrongWater,
+      String traps,
+      Salts salts) {}
 
   /**
    * The salts of a pot.
@@ -296,13 +302,18 @@ public class FeedService {
     return given <= one.water() ? "" : WORDS.say("wrong-water", (double) Math.round(given));
   }
 
-  private Salts salts(SaltStory story) {
-    Optional<PotSaltService.Flush> flush = salts.flush(story);
+  private Salts salts(PlantView plant, SaltStory story) {
     String next =
         story.isOver()
-            ? flush
-                .map(f -> WORDS.say("flush", f.litres(), f.water()))
-                .orElse(WORDS.say("no-flush"))
+            ? switch (salts.flushable(plant)) {
+              case AT_REST -> WORDS.say("flush-later");
+              case NO_HOLE -> WORDS.say("flush-no-hole");
+              case YES ->
+                  salts
+                      .flush(story)
+                      .map(f -> WORDS.say("flush", f.litres(), f.water()))
+                      .orElse(WORDS.say("no-flush"));
+            }
             : story.days().isPresent()
                 ? WORDS.say("will-pass", Math.round(story.days().getAsDouble()))
                 : WORDS.say("stays-under");
@@ -319,6 +330,7 @@ public class FeedService {
     FeedPlants.Checked one = checks.check(List.of(plant)).get(0);
     LocalDate next = one.check().next();
     return new AtPlant(
+        plant.id(),
         one.fed()
             ? WORDS.say("feed-now", one.check().ppm())
             : WORDS.say("why", one.check().why().name())
@@ -327,6 +339,6 @@ public class FeedService {
         WORDS.say("bears-salts", one.salts(), one.water(), one.lime()),
         wrongWater(one),
         knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""),
-        salts.of(plant).map(this::salts).orElse(null));
+        salts.of(plant).map(story -> salts(plant, story)).orElse(null));
   }
 }

@@ -83,7 +83,7 @@ class OwnWater {
         name,
         kind,
         ecUsCm,
-        ecUsCm == null ? null : WaterForm.In.US_CM,
+        ecUsCm == null ? null : MeterShows.US_CM,
         null,
         in(hardness),
         in(alkalinity),

@@ -136,14 +136,36 @@ class PotSaltService {
     return Optional.of(
         SaltStory.tell(
             new SaltStory.Of(
-                pot.get().holdsMl(),
-                pot.get().left(),
-                resting,
-                knowledge.feeding().of(plant.kind()).saltsFor(plant.kind().shyOf(Habits.Shy.SALTS)),
-                pot.get().stands()),
+                pot.get().holdsMl(), pot.get().left(), resting, limit(plant), pot.get().stands()),
             events,
             Math.max(1, plant.kind().habits().checkDaysOn(today, scope.latitude(), resting)),
             today));
+  }
+
+  /** Whether a pot can be flushed now. */
+  enum Flushable {
+    YES,
+    AT_REST,
+    NO_HOLE
+  }
+
+  /** What rests is not soaked, and what has no hole cannot be. */
+  Flushable flushable(PlantView plant) {
+    if (plant.resting(scope.today(), scope.latitude())) {
+      return Flushable.AT_REST;
+    }
+    return Boolean.FALSE.equals(plant.pot().holes()) ? Flushable.NO_HOLE : Flushable.YES;
+  }
+
+  /** How salty its water is for its kind; 0 where it is not noted. */
+  double saltiness(PlantView plant, Stores stores) {
+    return plant.waterUsed() == null
+        ? 0
+        : stores.waters().of(plant.waterUsed()).ec().value() / 1000 / limit(plant);
+  }
+
+  private double limit(PlantView plant) {
+    return knowledge.feeding().of(plant.kind()).saltsFor(plant.kind().shyOf(Habits.Shy.SALTS));
   }
 
   /** The purest water at hand, by which a pot is flushed. */

@@ -20,6 +20,7 @@ import org.mildlantern.core.words.Units;
  * @param liquid whether it is measured in ml
  * @param density of a liquid, g/ml, or null
  * @param dose of the label in g or ml for a litre, or null
+ * @param months for which slow-release grains last at 21 °C; null for what is dissolved
  */
 record ProductForm(
     @NotBlank(message = "A feed needs a name.") @Size(max = 80, message = "At most 80 characters.")
@@ -56,6 +57,10 @@ record ProductForm(
     @InUnits(Units.Measure.PLAIN)
         @DecimalMin(value = "0", message = "Between 0 and 100 %.")
         @DecimalMax(value = "100", message = "Between 0 and 100 %.")
+        Double fe,
+    @InUnits(Units.Measure.PLAIN)
+        @DecimalMin(value = "0", message = "Between 0 and 100 %.")
+        @DecimalMax(value = "100", message = "Between 0 and 100 %.")
         Double nitrate,
     @InUnits(Units.Measure.PLAIN)
         @DecimalMin(value = "0", message = "Between 0 and 100 %.")
@@ -73,10 +78,15 @@ record ProductForm(
     @InUnits(Units.Measure.PLAIN)
         @DecimalMin(value = "0.001", message = "Between 0.001 and 1000.")
         @DecimalMax(value = "1000", message = "Between 0.001 and 1000.")
-        Double dose) {
+        Double dose,
+    @InUnits(Units.Measure.PLAIN)
+        @DecimalMin(value = "0.5", message = "Between half a month and 36 months.")
+        @DecimalMax(value = "36", message = "Between half a month and 36 months.")
+        Double months) {
   static final ProductForm EMPTY =
       new ProductForm(
-          null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+          null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+          null);
 
   /** How P and K are printed. */
   enum Convention {
@@ -115,12 +125,18 @@ record ProductForm(
   Label label() {
     Label label = convention == Convention.OXIDE ? Label.oxide(n, p, k) : Label.elements(n, p, k);
     for (Map.Entry<Element, Double> more :
-        Map.of(Element.CA, or0(ca), Element.MG, or0(mg), Element.S, or0(s)).entrySet()) {
+        Map.of(Element.CA, or0(ca), Element.MG, or0(mg), Element.S, or0(s), Element.FE, or0(fe))
+            .entrySet()) {
       if (more.getValue() > 0) {
         label = label.with(more.getKey(), more.getValue());
       }
     }
     return saysForms() ? label.with(new Nitrogen(or0(nitrate), or0(ammonium), or0(urea))) : label;
+  }
+
+  /** Whether it is strewn, and not dissolved. */
+  boolean grains() {
+    return months != null;
   }
 
   /** {@code 20-10-20}. */

@@ -34,7 +34,7 @@ class WaterController {
   @ModelAttribute
   void choices(Model model) {
     model.addAttribute("kinds", WaterSheet.Kind.values());
-    model.addAttribute("meters", WaterForm.In.values());
+    model.addAttribute("meters", MeterShows.values());
     model.addAttribute("hardnesses", Hardness.values());
     model.addAttribute("disinfectants", WaterSheet.Disinfectant.values());
   }

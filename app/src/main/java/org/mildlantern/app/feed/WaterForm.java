@@ -30,7 +30,7 @@ record WaterForm(
         @DecimalMin(value = "0", message = "0 or more.")
         @DecimalMax(value = "20000", message = "At most 20,000.")
         Double reading,
-    In readIn,
+    MeterShows readIn,
     @InUnits(Units.Measure.PLAIN)
         @DecimalMin(value = "0", message = "Between 0 and 60 °C.")
         @DecimalMax(value = "60", message = "Between 0 and 60 °C.")
@@ -63,31 +63,6 @@ record WaterForm(
         Double cost) {
   static final WaterForm EMPTY =
       new WaterForm(null, null, null, null, null, null, null, null, null, null, null, null, null);
-
-  /** What a meter shows. */
-  enum In {
-    US_CM("µS/cm", null),
-    MS_CM("mS/cm (EC)", null),
-    PPM_500("ppm, scale 500", Conductivity.Scale.S500),
-    PPM_640("ppm, scale 640", Conductivity.Scale.S640),
-    PPM_700("ppm, scale 700", Conductivity.Scale.S700);
-
-    private final String label;
-    private final Conductivity.Scale scale;
-
-    In(String label, Conductivity.Scale scale) {
-      this.label = label;
-      this.scale = scale;
-    }
-
-    public String label() {
-      return label;
-    }
-
-    double usCm(double reading) {
-      return scale != null ? scale.ecUsCm(reading) : this == MS_CM ? reading * 1000 : reading;
-    }
-  }
 
   WaterForm {
     disinfectant = disinfectant == null ? WaterSheet.Disinfectant.UNKNOWN : disinfectant;

@@ -331,7 +331,7 @@ class FeedPagesTest extends WebCase {
                         containsString("None of your waters can flush it"))));
     water("rain", "RAIN", "20");
     get(keeper, "/plants/" + lily.id())
-        .andExpect(content().string(containsString("l of rain bring it down")));
+        .andExpect(content().string(containsString("l of rain, in portions")));
   }
 
   @Test

@@ -18,7 +18,22 @@ class ReckonedTest {
       Double density,
       Double dose) {
     return new ProductForm(
-        "a feed", convention, n, p, k, null, null, null, null, null, null, liquid, density, dose);
+        "a feed",
+        convention,
+        n,
+        p,
+        k,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        liquid,
+        density,
+        dose,
+        null);
   }
 
   @Test

@@ -8,7 +8,7 @@ import org.mildlantern.core.feed.Hardness;
 import org.mildlantern.core.feed.WaterSheet;
 
 class WaterFormTest {
-  private static WaterForm read(Double reading, WaterForm.In in, Double celsius) {
+  private static WaterForm read(Double reading, MeterShows in, Double celsius) {
     return new WaterForm(
         "kitchen tap",
         WaterSheet.Kind.TAP,
@@ -44,25 +44,25 @@ class WaterFormTest {
 
   @Test
   void oneWaterReadsTheSameOnEachMeter() {
-    assertThat(read(800.0, WaterForm.In.US_CM, null).ecUsCm()).isEqualTo(800);
-    assertThat(read(0.8, WaterForm.In.MS_CM, null).ecUsCm()).isEqualTo(800);
-    assertThat(read(400.0, WaterForm.In.PPM_500, null).ecUsCm()).isCloseTo(800, within(1e-9));
-    assertThat(read(512.0, WaterForm.In.PPM_640, null).ecUsCm()).isCloseTo(800, within(1e-9));
-    assertThat(read(560.0, WaterForm.In.PPM_700, null).ecUsCm()).isCloseTo(800, within(1e-9));
+    assertThat(read(800.0, MeterShows.US_CM, null).ecUsCm()).isEqualTo(800);
+    assertThat(read(0.8, MeterShows.MS_CM, null).ecUsCm()).isEqualTo(800);
+    assertThat(read(400.0, MeterShows.PPM_500, null).ecUsCm()).isCloseTo(800, within(1e-9));
+    assertThat(read(512.0, MeterShows.PPM_640, null).ecUsCm()).isCloseTo(800, within(1e-9));
+    assertThat(read(560.0, MeterShows.PPM_700, null).ecUsCm()).isCloseTo(800, within(1e-9));
   }
 
   @Test
   void coldWaterConductsMoreAtTwentyFiveThanItShowed() {
     // 1.91 % for each degree below 25 °C.
-    assertThat(read(400.0, WaterForm.In.US_CM, 15.0).ecUsCm())
+    assertThat(read(400.0, MeterShows.US_CM, 15.0).ecUsCm())
         .isCloseTo(400 / (1 - 0.191), within(0.01));
-    assertThat(read(400.0, WaterForm.In.US_CM, 25.0).ecUsCm()).isEqualTo(400);
+    assertThat(read(400.0, MeterShows.US_CM, 25.0).ecUsCm()).isEqualTo(400);
   }
 
   @Test
   void aReadingOfNoKnownScaleSaysNothing() {
     assertThat(read(400.0, null, null).ecUsCm()).isNull();
-    assertThat(read(null, WaterForm.In.US_CM, 15.0).ecUsCm()).isNull();
+    assertThat(read(null, MeterShows.US_CM, 15.0).ecUsCm()).isNull();
   }
 
   @Test

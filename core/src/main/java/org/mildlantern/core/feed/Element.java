@@ -10,6 +10,8 @@ public enum Element {
   CA("Ca", 40.078, 0.71469),
   MG("Mg", 24.305, 0.60304),
   S("S", 32.06, 0.40044),
+  /** In traces; its oxide is Fe₂O₃. */
+  FE("Fe", 55.845, 0.69943),
   NA("Na", 22.990, 0.74186),
   CL("Cl", 35.45, 1);
 

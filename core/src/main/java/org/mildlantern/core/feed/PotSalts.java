@@ -21,6 +21,9 @@ public record PotSalts(double holdsMl, double waterMl, double salt) {
   /** Share of a medium’s pores that water running through passes by. Rule of thumb. */
   private static final double PASSED_BY = 0.3;
 
+  /** Nobody flushes a pot with more. */
+  private static final int MOST_PORTIONS = 30;
+
   /** Roots leave so much behind, however little there is: a pot is never quite dry of water. */
   private static final double LEAST_WATER = 0.02;
 
@@ -96,32 +99,47 @@ public record PotSalts(double holdsMl, double waterMl, double salt) {
         new PotSalts(holdsMl, water, Math.max(0, salts + through * ecMsCm - out)), through, out);
   }
 
+  /** After a flush in portions of what it holds, with time between for what was passed by. */
+  PotSalts flushed(double ml, double ecMsCm) {
+    PotSalts pot = this;
+    for (double left = ml; left > 0; left -= holdsMl) {
+      pot = pot.watered(Math.min(left, holdsMl), ecMsCm).pot();
+    }
+    return pot;
+  }
+
   /**
-   * Volumes of what the pot holds that must be poured through it to bring its water down to a
-   * conductivity; empty where water of such a conductivity cannot.
+   * Water that must be flushed through it, in portions of what it holds, to bring its water down to
+   * a conductivity, ml; empty where water of such a conductivity cannot.
    */
-  public OptionalDouble volumesTo(double ecMsCm, double ofWater) {
+  public OptionalDouble flushMl(double ecMsCm, double ofWater) {
     if (ecFull() <= ecMsCm) {
       return OptionalDouble.of(0);
     }
-    if (ofWater >= ecMsCm) {
-      return OptionalDouble.empty();
-    }
-    // Pores that are passed by give their salts up in the next rounds; at once it goes no lower.
-    double atOnce = ofWater + (ecFull() - ofWater) * PASSED_BY;
-    double rounds = 0;
-    PotSalts pot = new PotSalts(holdsMl, holdsMl, salt);
-    while (atOnce >= ecMsCm && rounds < 20) {
-      pot = pot.watered(holdsMl, ofWater).pot();
-      rounds++;
-      if (pot.ecFull() <= ecMsCm) {
-        return OptionalDouble.of(rounds);
+    PotSalts pot = this;
+    for (int portions = 0; ofWater < ecMsCm && portions < MOST_PORTIONS; portions++) {
+      PotSalts next = pot.flushed(holdsMl, ofWater);
+      if (next.ecFull() <= ecMsCm) {
+        return OptionalDouble.of(portions * holdsMl + pot.within(ecMsCm, ofWater));
       }
-      atOnce = ofWater + (pot.ecFull() - ofWater) * PASSED_BY;
+      pot = next;
     }
-    double share = (ecMsCm - ofWater) / (pot.ecFull() - ofWater);
-    double volumes = -(1 - PASSED_BY) * Math.log((share - PASSED_BY) / (1 - PASSED_BY));
-    return OptionalDouble.of(rounds + Math.max(0, volumes));
+    return OptionalDouble.empty();
+  }
+
+  /** The same where one portion is enough. */
+  private double within(double ecMsCm, double ofWater) {
+    double least = 0;
+    double most = holdsMl;
+    for (int halved = 0; halved < 30; halved++) {
+      double ml = (least + most) / 2;
+      if (flushed(ml, ofWater).ecFull() <= ecMsCm) {
+        most = ml;
+      } else {
+        least = ml;
+      }
+    }
+    return most;
   }
 
   /**

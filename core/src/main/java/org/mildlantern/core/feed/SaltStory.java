@@ -54,7 +54,7 @@ public record SaltStory(
   private static final int LATE = 6;
 
   /** What else is not known of a pot, as a standard deviation of the logarithm: each drink adds. */
-  private static final double AT_MOST = 0.3;
+  private static final double AT_MOST = 0.4;
 
   private static final double EACH_DRINK = 0.05;
 
@@ -143,12 +143,16 @@ public record SaltStory(
       this.share = share;
       this.log = Math.log(chance);
       this.pot = PotSalts.fresh(of.holdsMl, Math.max(PUREST, firstEc));
-      this.variance = AT_MOST * AT_MOST / 4;
+      this.variance = AT_MOST * AT_MOST;
     }
 
     void drink(Drink drink, double released) {
       PotSalts dry = pot.dried(pot.waterMl() - of.holdsMl * of.left, of.uptake()).with(released);
-      pot = dry.watered(ml(dry, drink, share), drink.ecMsCm).pot();
+      double ml = ml(dry, drink, share);
+      pot =
+          drink.ran == Ran.FLUSH
+              ? dry.flushed(ml, drink.ecMsCm)
+              : dry.watered(ml, drink.ecMsCm).pot();
       variance = Math.min(AT_MOST * AT_MOST, variance + EACH_DRINK * EACH_DRINK);
     }
 
@@ -289,15 +293,16 @@ public record SaltStory(
   }
 
   /**
-   * Litres of a water that flush it down to half its limit; empty where that water cannot.
+   * Litres of a water that flush it down to half its limit when it is next watered; empty where
+   * that water cannot.
    *
    * @param ofWater mS/cm
    */
   public OptionalDouble flushLitres(double ofWater) {
-    OptionalDouble volumes = pot.volumesTo(limit / 2, ofWater);
-    return volumes.isPresent()
-        ? OptionalDouble.of(volumes.getAsDouble() * pot.holdsMl() / 1000)
-        : OptionalDouble.empty();
+    OptionalDouble ml =
+        pot.dried(pot.waterMl() - pot.holdsMl() * habit.left(), habit.uptakeMsCm())
+            .flushMl(limit / 2, ofWater);
+    return ml.isPresent() ? OptionalDouble.of(ml.getAsDouble() / 1000) : ml;
   }
 
   public Working working() {

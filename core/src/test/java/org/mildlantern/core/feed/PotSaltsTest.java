@@ -76,11 +76,16 @@ class PotSaltsTest {
     assertThat(days).isBetween(6.0, 60.0);
     assertThat(pot.daysTo(0.8, new Habit(6, 0.3, 0.05, 0.1, 0.4), 365)).isEmpty();
     PotSalts salty = PotSalts.fresh(600, 1.6);
-    double volumes = salty.volumesTo(0.8, 0.02).orElseThrow();
-    assertThat(salty.watered(volumes * 600, 0.02).pot().ecFull()).isCloseTo(0.8, within(0.01));
-    assertThat(salty.volumesTo(0.8, 0.9)).isEmpty();
-    assertThat(salty.volumesTo(2, 0.02)).hasValue(0);
-    assertThat(salty.volumesTo(0.2, 0.02).orElseThrow()).isGreaterThan(2);
+    for (double down : new double[] {1.2, 0.8, 0.2, 0.05}) {
+      double ml = salty.flushMl(down, 0.02).orElseThrow();
+      assertThat(salty.flushed(ml, 0.02).ecFull()).isCloseTo(down, within(0.001));
+    }
+    assertThat(salty.flushMl(0.8, 0.9)).isEmpty();
+    assertThat(salty.flushMl(2, 0.02)).hasValue(0);
+    assertThat(salty.flushMl(0.2, 0.02).orElseThrow()).isGreaterThan(1200);
+    assertThat(salty.dried(300, 0).flushMl(0.8, 0.02).orElseThrow())
+        .as("it fills first")
+        .isGreaterThan(salty.flushMl(0.8, 0.02).orElseThrow());
   }
 
   @Test

@@ -55,6 +55,16 @@ class SaltStoryTest {
   }
 
   @Test
+  void theFlushThatIsAdvisedBringsItDownToHalfOfWhatHarms() {
+    List<Event> drinks = drinks(40, Ran.NOT_SAID, 0.6);
+    SaltStory before = told(drinks);
+    double litres = before.flushLitres(0.03).orElseThrow();
+    drinks.add(new Drink(FIRST.plusDays(200), litres * 1000, Ran.FLUSH, 0.03));
+    assertThat(before.isOver()).isTrue();
+    assertThat(told(drinks).pot().ecFull()).isCloseTo(before.limit() / 2, within(0.12));
+  }
+
+  @Test
   void theMoreRunsThroughTheLessStays() {
     assertThat(told(drinks(60, Ran.THROUGH, 0.5)).pot().ecFull())
         .isLessThan(told(drinks(60, Ran.STAYED, 0.5)).pot().ecFull());

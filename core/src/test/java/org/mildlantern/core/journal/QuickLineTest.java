@@ -148,6 +148,7 @@ class QuickLineTest {
         new Watered(1500.0, Watered.RunOff.NONE),
         new Filled(300.0),
         new Flushed(null),
+        new Flushed(1500.0, 0.02),
         new Fed(300.0, 60.0, null, Strength.NOT_SAID),
         new Fed(null, null, "3-1-2", new Strength(0.5, null, null, null)),
         new Weighed(412, Weighed.State.AS_IT_WAS),

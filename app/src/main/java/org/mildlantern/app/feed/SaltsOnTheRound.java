@@ -1,0 +1,128 @@
+package org.mildlantern.app.feed;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.mildlantern.app.journal.ByPlant;
+import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.core.feed.Can;
+import org.mildlantern.core.feed.SaltStory;
+import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.words.Words;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/**
+ * Puts pots on the round whose salts harm their plants, or soon will, with what flushes them. Of
+ * very many pots those whose water is saltiest for their kind are worked out first, some at each
+ * round.
+ */
+@Component
+@Order(8)
+class SaltsOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(SaltsOnTheRound.class);
+
+  /** Pots that a page waits for. */
+  private static final int AT_ONCE = 100;
+
+  private static final int AHEAD_DAYS = 14;
+
+  /** A flush may be put off by so much. */
+  private static final int WAITS = 10;
+
+  private final PotSaltService salts;
+  private final JournalService journal;
+  private final ByPlant<From, Optional<SaltStory>> known = new ByPlant<>();
+
+  SaltsOnTheRound(PotSaltService salts, JournalService journal) {
+    this.salts = salts;
+    this.journal = journal;
+  }
+
+  /** What a story was told from. */
+  private record From(PlantView plant, PotSaltService.Stores stores, LocalDate day, Long newest) {}
+
+  @Override
+  public List<Due> due(Ground ground) {
+    List<PlantView> candidates =
+        ground.kept().stream()
+            .filter(plant -> salts.flushable(plant) == PotSaltService.Flushable.YES)
+            .toList();
+    if (candidates.isEmpty()) {
+      return List.of();
+    }
+    PotSaltService.Stores stores = salts.stores();
+    Map<Long, Long> newest = journal.newest();
+    List<PlantView> unknown = new ArrayList<>();
+    List<Due> due = new ArrayList<>();
+    Can.AtHand purest = salts.purest();
+    for (PlantView plant : candidates) {
+      Optional<Optional<SaltStory>> story =
+          known.find(plant.id(), from(plant, stores, ground, newest));
+      if (story.isEmpty()) {
+        unknown.add(plant);
+      } else {
+        story.get().flatMap(told -> due(plant, told, purest, ground.today())).ifPresent(due::add);
+      }
+    }
+    List<PlantView> now =
+        unknown.stream()
+            .sorted(Comparator.comparingDouble(plant -> -salts.saltiness(plant, stores)))
+            .limit(AT_ONCE)
+            .toList();
+    Map<Long, SaltStory> told = salts.of(now);
+    for (PlantView plant : now) {
+      Optional<SaltStory> story = Optional.ofNullable(told.get(plant.id()));
+      known.keep(plant.id(), from(plant, stores, ground, newest), story);
+      story.flatMap(one -> due(plant, one, purest, ground.today())).ifPresent(due::add);
+    }
+    return due;
+  }
+
+  private static From from(
+      PlantView plant, PotSaltService.Stores stores, Ground ground, Map<Long, Long> newest) {
+    return new From(plant, stores, ground.today(), newest.getOrDefault(plant.id(), 0L));
+  }
+
+  private static Optional<Due> due(
+      PlantView plant, SaltStory story, Can.AtHand purest, LocalDate today) {
+    OptionalDouble days = story.days();
+    Optional<PotSaltService.Flush> flush = PotSaltService.flush(story, purest);
+    if (days.isEmpty() || days.getAsDouble() > AHEAD_DAYS || flush.isEmpty()) {
+      return Optional.empty();
+    }
+    LocalDate on = today.plusDays(Math.round(days.getAsDouble()));
+    double litres = flush.get().litres();
+    RoundItem item =
+        RoundItem.due(
+                "salts-" + plant.id(),
+                Work.POT,
+                plant,
+                WORDS.say("round-flush", litres, flush.get().water()),
+                WORDS.say("round-salts", story.pot().ecFull(), story.limit()))
+            .answered(
+                List.of(
+                    new RoundItem.Answer(
+                        WORDS.say("flushed"),
+                        "/plants/" + plant.id() + "/feed/flushed",
+                        "ml",
+                        String.valueOf(Math.round(litres * 1000)))))
+            .leadingTo("/plants/" + plant.id() + "/feed", WORDS.say("its-salts"));
+    return Optional.of(
+        new Due(
+            plant,
+            Work.POT,
+            on,
+            on.plusDays(WAITS),
+            Ask.SOME,
+            null,
+            now -> now ? item : item.ahead()));
+  }
+}
