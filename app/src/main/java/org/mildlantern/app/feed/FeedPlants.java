@@ -17,6 +17,7 @@ import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.core.feed.Can;
 import org.mildlantern.core.feed.FeedCheck;
 import org.mildlantern.core.feed.Programme;
+import org.mildlantern.core.feed.SaltStory;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Hold;
@@ -34,6 +35,10 @@ class FeedPlants {
   private static final double POT_OF_ITS_WIDTH = 0.6;
   private static final double SOME_DRINK = 150;
 
+  /** The last feed comes so long before a rest. Rule of thumb. */
+  private static final int BEFORE_REST = 21;
+
+  private final PotSaltService salts;
   private final CaseService cases;
   private final JournalService journal;
   private final SensorService sensors;
@@ -42,12 +47,14 @@ class FeedPlants {
   private final Scope scope;
 
   FeedPlants(
+      PotSaltService salts,
       CaseService cases,
       JournalService journal,
       SensorService sensors,
       WateringService watering,
       Knowledge knowledge,
       Scope scope) {
+    this.salts = salts;
     this.cases = cases;
     this.journal = journal;
     this.sensors = sensors;
@@ -60,6 +67,16 @@ class FeedPlants {
   record Checked(PlantView plant, Programme programme, FeedCheck check) {
     boolean fed() {
       return check.why() == FeedCheck.Why.FEED;
+    }
+
+    /** Whether it is fed, now or when its days are over. */
+    boolean isInSeason() {
+      return fed() || check.why() == FeedCheck.Why.FED_LATELY;
+    }
+
+    /** The same, not fed until its salts are flushed. */
+    private Checked salty() {
+      return new Checked(plant, programme, new FeedCheck(FeedCheck.Why.SALTY, 0, null));
     }
 
     private boolean shy() {
@@ -86,6 +103,7 @@ class FeedPlants {
     Map<Long, Instant> fed = journal.last(ids, NoteKind.FED);
     Map<Long, CaseView> open = cases.open();
     Map<Long, Measured> measured = sensors.measured();
+    Map<Long, SaltStory> stories = salts.ofMany(plants);
     return plants.stream()
         .map(
             plant ->
@@ -94,7 +112,12 @@ class FeedPlants {
                     fed.get(plant.id()),
                     open.get(plant.id()),
                     measured.getOrDefault(plant.place().id(), Measured.NOTHING)))
+        .map(one -> one.isInSeason() && isOver(stories.get(one.plant().id())) ? one.salty() : one)
         .toList();
+  }
+
+  private static boolean isOver(SaltStory story) {
+    return story != null && story.isOver();
   }
 
   private Checked check(PlantView plant, Instant fed, CaseView open, Measured air) {
@@ -114,12 +137,13 @@ class FeedPlants {
                 resting,
                 open != null && open.cause().hold().contains(Hold.FEED),
                 plant.stage() == Stage.SEEDLING,
+                plant.kind().restsOn(today.plusDays(BEFORE_REST), scope.latitude()),
                 strength(plant.kind().habits().feed()),
                 since(plant.mediumSince(), today),
                 air.temperature() == null ? plant.place().warmth() : air.temperature(),
                 plant.kind().taxon().map(Taxon::coldestWished).orElse(0.0),
                 fed == null ? null : since(scope.day(fed), today),
-                Math.max(1, plant.kind().habits().checkDaysOn(today, scope.latitude(), resting))),
+                wateredEvery(plant)),
             today,
             scope.latitude()));
   }
@@ -150,6 +174,24 @@ class FeedPlants {
                     one.lime(),
                     drinks.getOrDefault(one.plant().id(), usual(one.plant()))))
         .toList();
+  }
+
+  /** What plants drink in a day of this season, ml, by plant. */
+  Map<Long, Double> drinksADay(List<Checked> plants) {
+    Map<Long, Double> drinks = watering.drinks(plants.stream().map(Checked::plant).toList());
+    Map<Long, Double> aDay = new HashMap<>();
+    for (Checked one : plants) {
+      PlantView plant = one.plant();
+      aDay.put(plant.id(), drinks.getOrDefault(plant.id(), usual(plant)) / wateredEvery(plant));
+    }
+    return aDay;
+  }
+
+  /** Days between its waterings that are usual at this season. */
+  int wateredEvery(PlantView plant) {
+    LocalDate today = scope.today();
+    boolean resting = plant.resting(today, scope.latitude());
+    return Math.max(1, plant.kind().habits().checkDaysOn(today, scope.latitude(), resting));
   }
 
   private static double usual(PlantView plant) {

@@ -177,7 +177,7 @@ public class FeedService {
     return rests && trap.growing() ? WORDS.say("traps-rest") : trap.what();
   }
 
-  private static FeedView.Product shown(FeedProduct product) {
+  static FeedView.Product shown(FeedProduct product) {
     ProductForm form = product.form();
     Label label = form.label();
     return new FeedView.Product(
@@ -339,6 +339,8 @@ public class FeedService {
         WORDS.say("bears-salts", one.salts(), one.water(), one.lime()),
         wrongWater(one),
         knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""),
-        salts.of(plant).map(story -> salts(plant, story)).orElse(null));
+        Optional.ofNullable(salts.ofMany(List.of(plant)).get(plant.id()))
+            .map(story -> salts(plant, story))
+            .orElse(null));
   }
 }

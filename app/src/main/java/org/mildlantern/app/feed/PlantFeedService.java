@@ -13,6 +13,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.feed.FeedCheck;
 import org.mildlantern.core.feed.SlowRelease;
 import org.mildlantern.core.journal.Flushed;
 import org.mildlantern.core.journal.NoteKind;
@@ -38,6 +39,7 @@ class PlantFeedService {
 
   private final FeedService feeds;
   private final PotSaltService salts;
+  private final FeedPlants checks;
   private final FeedProductRepository products;
   private final WateringService watering;
   private final PlantService plants;
@@ -49,6 +51,7 @@ class PlantFeedService {
   PlantFeedService(
       FeedService feeds,
       PotSaltService salts,
+      FeedPlants checks,
       FeedProductRepository products,
       WateringService watering,
       PlantService plants,
@@ -58,6 +61,7 @@ class PlantFeedService {
       Scope scope) {
     this.feeds = feeds;
     this.salts = salts;
+    this.checks = checks;
     this.products = products;
     this.watering = watering;
     this.plants = plants;
@@ -84,6 +88,7 @@ class PlantFeedService {
             .sorted((a, b) -> b.at().compareTo(a.at()))
             .toList();
     Optional<Double> ppm = nitrogen(plant);
+    FeedCheck.Why why = checks.check(List.of(plant)).get(0).check().why();
     return new PlantFeedView(
         plant,
         feeds.at(plant),
@@ -93,7 +98,7 @@ class PlantFeedService {
         noted.stream()
             .flatMap(entry -> entry.as(Strewn.class).map(n -> strewn(plant, entry, n)).stream())
             .toList(),
-        ppm.map(asked -> grains(plant, asked)).orElse(List.of()),
+        ppm.map(asked -> grains(plant, asked, why)).orElse(List.of()),
         ppm.isPresent() ? "" : WORDS.say("no-grains"));
   }
 
@@ -127,21 +132,17 @@ class PlantFeedService {
 
   /** What its way of life asks for; empty for what is not fed at the roots or not known. */
   private Optional<Double> nitrogen(PlantView plant) {
-    return knowledge.bears(plant.kind(), every(plant)).map(Bears::nitrogenPpm);
+    return knowledge.bears(plant.kind(), checks.wateredEvery(plant)).map(Bears::nitrogenPpm);
   }
 
-  private int every(PlantView plant) {
-    return Math.max(
-        1,
-        plant
-            .kind()
-            .habits()
-            .checkDaysOn(
-                scope.today(), scope.latitude(), plant.resting(scope.today(), scope.latitude())));
-  }
-
-  private List<PlantFeedView.Grains> grains(PlantView plant, double ppm) {
-    Optional<Double> aDay = mlADay(plant);
+  /** How much of each it asks for; nothing while it is not to be fed at all. */
+  private List<PlantFeedView.Grains> grains(PlantView plant, double ppm, FeedCheck.Why why) {
+    boolean fed = why == FeedCheck.Why.FEED || why == FeedCheck.Why.FED_LATELY;
+    Optional<Double> aDay = fed ? mlADay(plant) : Optional.empty();
+    String none =
+        fed
+            ? WORDS.say("grains-pot-unknown")
+            : WORDS.say("grains-not-now", WORDS.say("why", why.name()));
     return products.all().stream()
         .filter(product -> product.form().grains() && product.form().n() > 0)
         .map(
@@ -159,14 +160,14 @@ class PlantFeedService {
                                         plant.place().warmth(),
                                         ppm,
                                         ml)))
-                        .orElse(WORDS.say("grains-pot-unknown"))))
+                        .orElse(none)))
         .toList();
   }
 
   private Optional<Double> mlADay(PlantView plant) {
     Map<Long, Double> drinks = watering.drinks(List.of(plant));
     return Optional.ofNullable(drinks.get(plant.id()))
-        .map(ml -> ml / every(plant))
+        .map(ml -> ml / checks.wateredEvery(plant))
         .or(() -> watering.pot(plant).map(pot -> pot.holdsMl() * DRINKS_A_DAY));
   }
 

@@ -1,6 +1,7 @@
 package org.mildlantern.app.feed;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.mildlantern.app.journal.ByPlant;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.CollectionMemo;
@@ -29,6 +31,9 @@ class PotSaltService {
   /** Entries are looked at so far back. */
   private static final int DAYS = 400;
 
+  /** Pots that a page waits for. */
+  private static final int AT_ONCE = 100;
+
   /** The notes that tell of them. */
   private static final Set<NoteKind> TELLING =
       Set.of(
@@ -47,6 +52,7 @@ class PotSaltService {
   private final Knowledge knowledge;
   private final Scope scope;
   private final CollectionMemo memo;
+  private final ByPlant<From, Optional<SaltStory>> known = new ByPlant<>();
 
   PotSaltService(
       WateringService watering,
@@ -82,7 +88,46 @@ class PotSaltService {
     return Optional.ofNullable(of(List.of(plant)).get(plant.id()));
   }
 
-  /** The same of many plants, by plant; those of which it is not known are left out. */
+  /** What a story was told from. */
+  private record From(PlantView plant, Stores stores, LocalDate day, Long newest) {}
+
+  /**
+   * The same of many plants, by plant; those of which it is not known are left out. Of very many at
+   * once those whose water is saltiest for their kind are worked out first, the others when they
+   * are asked for again.
+   */
+  Map<Long, SaltStory> ofMany(List<PlantView> plants) {
+    Stores stores = stores();
+    Map<Long, Long> newest = journal.newest();
+    Map<Long, SaltStory> stories = new HashMap<>();
+    List<PlantView> unknown = new ArrayList<>();
+    for (PlantView plant : plants) {
+      Optional<Optional<SaltStory>> story = known.find(plant.id(), from(plant, stores, newest));
+      if (story.isEmpty()) {
+        unknown.add(plant);
+      } else {
+        story.get().ifPresent(told -> stories.put(plant.id(), told));
+      }
+    }
+    List<PlantView> now =
+        unknown.stream()
+            .sorted(Comparator.comparingDouble(plant -> -saltiness(plant, stores)))
+            .limit(AT_ONCE)
+            .toList();
+    Map<Long, SaltStory> told = of(now);
+    for (PlantView plant : now) {
+      Optional<SaltStory> story = Optional.ofNullable(told.get(plant.id()));
+      known.keep(plant.id(), from(plant, stores, newest), story);
+    }
+    stories.putAll(told);
+    return stories;
+  }
+
+  private From from(PlantView plant, Stores stores, Map<Long, Long> newest) {
+    return new From(plant, stores, scope.today(), newest.getOrDefault(plant.id(), 0L));
+  }
+
+  /** The same, all of them now. */
   Map<Long, SaltStory> of(List<PlantView> plants) {
     List<PlantView> told = plants.stream().filter(plant -> plant.waterUsed() != null).toList();
     if (told.isEmpty()) {
@@ -158,7 +203,7 @@ class PotSaltService {
   }
 
   /** How salty its water is for its kind; 0 where it is not noted. */
-  double saltiness(PlantView plant, Stores stores) {
+  private double saltiness(PlantView plant, Stores stores) {
     return plant.waterUsed() == null
         ? 0
         : stores.waters().of(plant.waterUsed()).ec().value() / 1000 / limit(plant);

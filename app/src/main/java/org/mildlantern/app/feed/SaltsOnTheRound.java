@@ -1,14 +1,10 @@
 package org.mildlantern.app.feed;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.mildlantern.app.journal.ByPlant;
-import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
@@ -29,25 +25,16 @@ import org.springframework.stereotype.Component;
 class SaltsOnTheRound implements RoundSource {
   private static final Words WORDS = Words.of(SaltsOnTheRound.class);
 
-  /** Pots that a page waits for. */
-  private static final int AT_ONCE = 100;
-
   private static final int AHEAD_DAYS = 14;
 
   /** A flush may be put off by so much. */
   private static final int WAITS = 10;
 
   private final PotSaltService salts;
-  private final JournalService journal;
-  private final ByPlant<From, Optional<SaltStory>> known = new ByPlant<>();
 
-  SaltsOnTheRound(PotSaltService salts, JournalService journal) {
+  SaltsOnTheRound(PotSaltService salts) {
     this.salts = salts;
-    this.journal = journal;
   }
-
-  /** What a story was told from. */
-  private record From(PlantView plant, PotSaltService.Stores stores, LocalDate day, Long newest) {}
 
   @Override
   public List<Due> due(Ground ground) {
@@ -58,37 +45,12 @@ class SaltsOnTheRound implements RoundSource {
     if (candidates.isEmpty()) {
       return List.of();
     }
-    PotSaltService.Stores stores = salts.stores();
-    Map<Long, Long> newest = journal.newest();
-    List<PlantView> unknown = new ArrayList<>();
-    List<Due> due = new ArrayList<>();
     Can.AtHand purest = salts.purest();
-    for (PlantView plant : candidates) {
-      Optional<Optional<SaltStory>> story =
-          known.find(plant.id(), from(plant, stores, ground, newest));
-      if (story.isEmpty()) {
-        unknown.add(plant);
-      } else {
-        story.get().flatMap(told -> due(plant, told, purest, ground.today())).ifPresent(due::add);
-      }
-    }
-    List<PlantView> now =
-        unknown.stream()
-            .sorted(Comparator.comparingDouble(plant -> -salts.saltiness(plant, stores)))
-            .limit(AT_ONCE)
-            .toList();
-    Map<Long, SaltStory> told = salts.of(now);
-    for (PlantView plant : now) {
-      Optional<SaltStory> story = Optional.ofNullable(told.get(plant.id()));
-      known.keep(plant.id(), from(plant, stores, ground, newest), story);
-      story.flatMap(one -> due(plant, one, purest, ground.today())).ifPresent(due::add);
-    }
-    return due;
-  }
-
-  private static From from(
-      PlantView plant, PotSaltService.Stores stores, Ground ground, Map<Long, Long> newest) {
-    return new From(plant, stores, ground.today(), newest.getOrDefault(plant.id(), 0L));
+    Map<Long, SaltStory> stories = salts.ofMany(candidates);
+    return candidates.stream()
+        .filter(plant -> stories.containsKey(plant.id()))
+        .flatMap(plant -> due(plant, stories.get(plant.id()), purest, ground.today()).stream())
+        .toList();
   }
 
   private static Optional<Due> due(

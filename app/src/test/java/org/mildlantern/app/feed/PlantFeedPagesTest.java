@@ -101,6 +101,8 @@ class PlantFeedPagesTest extends WebCase {
   void aPotThatIsOverIsFlushedFromTheRound() throws Exception {
     fedStrongly();
     assertThat(story().isOver()).isTrue();
+    get(keeper, "/plants/" + lily.id())
+        .andExpect(content().string(containsString("Its pot is full of salts: flush it first")));
     String round =
         get(keeper, "/today")
             .andExpect(content().string(containsString("flush it with")))
@@ -130,21 +132,7 @@ class PlantFeedPagesTest extends WebCase {
 
   @Test
   void grainsAreWeighedForThePotAndAreSpentInTheEnd() throws Exception {
-    post(
-        keeper,
-        "/feed/products",
-        "name",
-        "Grains",
-        "convention",
-        "OXIDE",
-        "n",
-        "15",
-        "p",
-        "9",
-        "k",
-        "12",
-        "months",
-        "6");
+    grains();
     PlantFeedView.Grains grains = view().grains().get(0);
     assertThat(grains.amount()).matches("about \\d+\\.\\d g feed this pot.*");
     String product = "" + grains.id();
@@ -161,7 +149,25 @@ class PlantFeedPagesTest extends WebCase {
   }
 
   @Test
+  void noGrainsAreWeighedForAPlantThatIsNotToBeFed() throws Exception {
+    grains();
+    clock.forward(Duration.between(clock.instant(), Instant.parse("2027-12-10T10:00:00Z")));
+    assertThat(view().grains().get(0).amount()).startsWith("none now: not in this season");
+  }
+
+  @Test
   void aTrapPlantGetsNoGrains() throws Exception {
+    grains();
+    String product = "" + view().grains().get(0).id();
+    PlantView sundew = keepers.plant(keeper, sill, "Drosera capensis");
+    String dews = "/plants/" + sundew.id() + "/feed";
+    get(keeper, dews).andExpect(content().string(containsString("No grains for it")));
+    post(keeper, dews + "/grains", "product", product, "grams", "2")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("No grains for it")));
+  }
+
+  private void grains() throws Exception {
     post(
         keeper,
         "/feed/products",
@@ -177,13 +183,6 @@ class PlantFeedPagesTest extends WebCase {
         "12",
         "months",
         "6");
-    String product = "" + view().grains().get(0).id();
-    PlantView sundew = keepers.plant(keeper, sill, "Drosera capensis");
-    String dews = "/plants/" + sundew.id() + "/feed";
-    get(keeper, dews).andExpect(content().string(containsString("No grains for it")));
-    post(keeper, dews + "/grains", "product", product, "grams", "2")
-        .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("No grains for it")));
   }
 
   private PlantFeedView view() {

@@ -29,6 +29,10 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
     NOT_AT_THE_ROOTS,
     UNKNOWN_KIND,
     AT_REST,
+    /** What it takes up now would disturb its rest. */
+    BEFORE_REST,
+    /** There is too much in its pot already. */
+    SALTY,
     /** It is ill, or its roots are lost. */
     WEAK,
     FRESHLY_REPOTTED,
@@ -42,6 +46,7 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
    * What is known of a plant.
    *
    * @param kindKnown whether its kind is known, and not its form alone
+   * @param restsSoon whether its rest begins within weeks
    * @param strength 0 to 1, how much of what its way of life takes it takes
    * @param daysSinceRepot null where that is not known
    * @param celsius usual air where it stands
@@ -54,6 +59,7 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
       boolean resting,
       boolean weak,
       boolean seedling,
+      boolean restsSoon,
       double strength,
       Integer daysSinceRepot,
       double celsius,
@@ -83,6 +89,9 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
     }
     if (plant.resting) {
       return Why.AT_REST;
+    }
+    if (plant.restsSoon) {
+      return Why.BEFORE_REST;
     }
     if (plant.weak) {
       return Why.WEAK;

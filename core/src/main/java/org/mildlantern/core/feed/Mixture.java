@@ -127,6 +127,26 @@ public record Mixture(Map<String, Double> grams, Solution feed, double off, List
     return all;
   }
 
+  /** Products by the stocks in which they can be kept together. */
+  public static List<List<Of>> tanks(List<Of> products) {
+    List<List<Of>> tanks = new ArrayList<>();
+    for (Of product : products) {
+      List<Of> found =
+          tanks.stream()
+              .filter(
+                  tank ->
+                      tank.stream().allMatch(other -> clashes(List.of(product, other)).isEmpty()))
+              .findFirst()
+              .orElseGet(
+                  () -> {
+                    tanks.add(new ArrayList<>());
+                    return tanks.get(tanks.size() - 1);
+                  });
+      found.add(product);
+    }
+    return tanks;
+  }
+
   /** Products in the order in which they go into a can: what has calcium last. */
   public static List<String> order(List<Of> products) {
     return products.stream()

@@ -16,7 +16,7 @@ class FeedCheckTest {
   private static final LocalDate JUNE = LocalDate.of(2026, 6, 10);
   private static final LocalDate DECEMBER = LocalDate.of(2026, 12, 10);
   private static final Plant GROWING =
-      new Plant(true, false, false, false, 0.5, null, 21, 14, null, 6);
+      new Plant(true, false, false, false, false, 0.5, null, 21, 14, null, 6);
 
   private final Knowledge knowledge = Library.shipped().knowledge();
   private final Feeding feeding = knowledge.feeding();
@@ -75,7 +75,8 @@ class FeedCheckTest {
       Integer sinceFeed) {
     return check(
             "phalaenopsis",
-            new Plant(true, resting, weak, seedling, 0.5, sinceRepot, celsius, 14, sinceFeed, 6),
+            new Plant(
+                true, resting, weak, seedling, false, 0.5, sinceRepot, celsius, 14, sinceFeed, 6),
             JUNE)
         .why();
   }
@@ -83,13 +84,16 @@ class FeedCheckTest {
   @Test
   void theNextDayIsSaid() {
     FeedCheck check =
-        check("phalaenopsis", new Plant(true, false, false, false, 0.5, null, 21, 14, 2, 6), JUNE);
+        check(
+            "phalaenopsis",
+            new Plant(true, false, false, false, false, 0.5, null, 21, 14, 2, 6),
+            JUNE);
     assertThat(check.next()).isEqualTo(JUNE.plusDays(4));
   }
 
   @Test
   void whatIsNotKnownIsNotFed() {
-    Plant unknown = new Plant(false, false, false, false, 0.5, null, 21, 14, null, 6);
+    Plant unknown = new Plant(false, false, false, false, false, 0.5, null, 21, 14, null, 6);
     assertThat(check("phalaenopsis", unknown, JUNE).why()).isEqualTo(Why.UNKNOWN_KIND);
   }
 
@@ -121,5 +125,11 @@ class FeedCheckTest {
     assertThat(feeding.of(kind("dionaea")).unlike(Label.oxide(3, 4, 5))).isZero();
     assertThat(orchid.waterFor(true)).isLessThan(orchid.waterFor(false));
     assertThat(orchid.limeFor(true)).isLessThan(orchid.limeFor(false));
+  }
+
+  @Test
+  void theLastFeedComesWeeksBeforeTheRest() {
+    Plant soon = new Plant(true, false, false, false, true, 0.5, null, 21, 14, null, 6);
+    assertThat(check("phalaenopsis", soon, JUNE).why()).isEqualTo(FeedCheck.Why.BEFORE_REST);
   }
 }

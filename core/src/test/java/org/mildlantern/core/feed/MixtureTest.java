@@ -84,6 +84,10 @@ class MixtureTest {
         .containsExactlyInAnyOrder(
             new Mixture.Clash("Calcium nitrate", "Feed", Mixture.Falls.CALCIUM_PHOSPHATE),
             new Mixture.Clash("Calcium nitrate", "Epsom salt", Mixture.Falls.CALCIUM_SULPHATE));
+    assertThat(Mixture.tanks(List.of(FEED, CALCIUM, EPSOM)))
+        .containsExactly(List.of(FEED, EPSOM), List.of(CALCIUM));
+    Of both = new Of("Both", FEED.label().with(Element.CA, 5));
+    assertThat(Mixture.tanks(List.of(both, CALCIUM, EPSOM))).hasSize(3);
     assertThat(Mixture.order(List.of(CALCIUM, FEED, EPSOM)))
         .containsExactly("Feed", "Epsom salt", "Calcium nitrate");
   }
