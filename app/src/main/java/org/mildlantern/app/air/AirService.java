@@ -109,15 +109,13 @@ class AirService {
     double warmth = Math.max(ROOM, outdoor.celsius());
     Air room = new Room(MIDDLING, Airing.USUAL.changes()).without(outdoor, warmth);
     double watts = form.watts() == null ? 0 : form.watts();
-    ClosedCase box = ClosedCase.of(form.volume() * LITRES, form.airing().changes(), watts);
+    ClosedCase box = box(form, form.airing(), watts);
     Air lit = box.in(room, true);
     return new AirView.OfCase(
         said("case-dark", box.in(room, false)),
         watts > 0 ? said("case-lit", lit) : "",
         WORDS.say("case-around", warmth, room.humidity()),
-        said(
-            "case-open",
-            ClosedCase.of(form.volume() * LITRES, Airing.LID_OFF.changes(), watts).in(room, false)),
+        said("case-open", box(form, Airing.LID_OFF, watts).in(room, false)),
         here(place).stream()
             .filter(
                 plant ->
@@ -127,6 +125,11 @@ class AirService {
                         .filter(taxon -> lit.celsius() > taxon.warmestWished())
                         .isPresent())
             .toList());
+  }
+
+  private static ClosedCase box(AirForm form, Airing airing, double watts) {
+    ClosedCase box = ClosedCase.of(form.volume() * LITRES, airing.changes(), watts);
+    return form.glass() == null ? box : box.behind(form.glass());
   }
 
   private static String said(String of, Air air) {

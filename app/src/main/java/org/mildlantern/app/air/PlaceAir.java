@@ -24,6 +24,7 @@ class PlaceAir {
   @Enumerated(EnumType.STRING)
   private Airing airing;
 
+  private Double glass;
   private Double watts;
 
   protected PlaceAir() {}
@@ -35,10 +36,11 @@ class PlaceAir {
   void describe(AirForm form) {
     this.volume = form.volume();
     this.airing = form.airing();
+    this.glass = form.glass();
     this.watts = form.watts();
   }
 
   AirForm form() {
-    return new AirForm(volume, airing, watts);
+    return new AirForm(volume, airing, glass, watts);
   }
 }

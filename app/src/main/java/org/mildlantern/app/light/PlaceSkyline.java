@@ -30,6 +30,16 @@ class PlaceSkyline {
     this.tree = Boolean.TRUE.equals(form.tree());
   }
 
+  void shape(double from, double to, double rises) {
+    this.begins = turn(from);
+    this.ends = turn(to);
+    this.up = rises;
+  }
+
+  private static double turn(double degrees) {
+    return (degrees % 360 + 360) % 360;
+  }
+
   Long id() {
     return id;
   }

@@ -149,6 +149,20 @@ class RoomController {
     return keep(id, null, errors, "begins", () -> rooms.add(id, form), model, response, flash);
   }
 
+  @PostMapping("/skyline-parts/{id}/at")
+  String shapeSkyline(
+      @PathVariable Long id,
+      @RequestParam double begins,
+      @RequestParam double ends,
+      @RequestParam double up,
+      RedirectAttributes flash) {
+    try {
+      return toRoom(said(flash, rooms.shape(id, begins, ends, up)));
+    } catch (IllegalArgumentException e) {
+      throw Web.refused(e.getMessage());
+    }
+  }
+
   @PostMapping("/skyline-parts/{id}/remove")
   String takeSkyline(@PathVariable Long id, RedirectAttributes flash) {
     return toRoom(said(flash, rooms.takeSkyline(id)));

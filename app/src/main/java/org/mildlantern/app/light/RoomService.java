@@ -28,6 +28,8 @@ class RoomService {
   private static final int MOST_WINDOWS = 8;
   private static final int MOST_PARTS = 30;
   private static final int MOST_THINGS = 20;
+  private static final double SOUTH = 180;
+  private static final double STEEPEST = 90;
 
   private final LightBook book;
   private final PlaceLightRepository lights;
@@ -107,15 +109,17 @@ class RoomService {
       drawn.add(
           new RoomPicture.At(spot.id(), form.name(), LitPlace.At.spot(lit.drawn(), form).point()));
     }
+    List<RoomView.Rises> skyline =
+        skylines.of(lit.place().id()).stream()
+            .map(s -> new RoomView.Rises(s.id(), s.form()))
+            .toList();
     return new RoomView(
         lit.place(),
         lit.drawn().room(),
         windows.of(lit.place().id()).stream()
             .map(w -> new RoomView.Further(w.id(), w.form()))
             .toList(),
-        skylines.of(lit.place().id()).stream()
-            .map(s -> new RoomView.Rises(s.id(), s.form()))
-            .toList(),
+        skyline,
         things.of(lit.place().id()).stream()
             .map(t -> new RoomView.InRoom(t.id(), t.form()))
             .toList(),
@@ -123,7 +127,10 @@ class RoomService {
         here.stream().map(p -> new RoomView.Placed(p, standing.get(p.id()))).toList(),
         usual.outdoors()
             ? null
-            : RoomPicture.of(lit.drawn(), lit.things(), drawn, scope.latitude(), today));
+            : RoomPicture.of(lit.drawn(), lit.things(), drawn, scope.latitude(), today),
+        HorizonPicture.of(
+            usual.outdoors() ? (scope.latitude() < 0 ? 0 : SOUTH) : lit.drawn().window().faces(),
+            skyline));
   }
 
   private static RoomView.Stand stand(
@@ -309,6 +316,27 @@ class RoomService {
           changes.watch(placeId, () -> skylines.save(new PlaceSkyline(placeId, form)));
         });
     return lit.isPresent();
+  }
+
+  /**
+   * Moves and shapes what stands out of the skyline; the place before which it stands.
+   *
+   * @throws IllegalArgumentException for what cannot stand there
+   */
+  Optional<Long> shape(Long id, double begins, double ends, double up) {
+    if (!(Double.isFinite(begins) && Double.isFinite(ends) && up >= 0 && up <= STEEPEST)) {
+      throw new IllegalArgumentException(WORDS.say("skyline-shape"));
+    }
+    Optional<PlaceSkyline> part = skylines.byId(id);
+    part.ifPresent(
+        one ->
+            changes.watch(
+                one.placeId(),
+                () -> {
+                  one.shape(begins, ends, up);
+                  return skylines.save(one);
+                }));
+    return part.map(PlaceSkyline::placeId);
   }
 
   /** Takes it out; the place before which it stood. */

@@ -18,7 +18,8 @@ record RoomView(
     List<InRoom> things,
     List<Stand> stands,
     List<Placed> plants,
-    RoomPicture picture) {
+    RoomPicture picture,
+    HorizonPicture horizon) {
 
   /** What stands out of the skyline. */
   record Rises(Long id, SkylineForm form) {}

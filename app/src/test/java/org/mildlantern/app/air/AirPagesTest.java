@@ -1,5 +1,6 @@
 package org.mildlantern.app.air;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
@@ -7,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.WebCase;
@@ -67,5 +69,31 @@ class AirPagesTest extends WebCase {
     SignedIn stranger = keepers.make();
     get(stranger, page).andExpect(status().isNotFound());
     post(stranger, page, "volume", "40", "airing", "USUAL").andExpect(status().isNotFound());
+  }
+
+  @Test
+  void theGlassOfACaseCountsWhereItIsSaid() throws Exception {
+    PlaceView box = keepers.place(keeper, "Case", PlaceKind.CASE);
+    String its = "/places/" + box.id() + "/air";
+    post(keeper, its, "volume", "0.06", "airing", "SHUT", "watts", "40", "glass", "0.3")
+        .andExpect(redirectedUrl(its));
+    String little = get(keeper, its).andReturn().getResponse().getContentAsString();
+    post(keeper, its, "volume", "0.06", "airing", "SHUT", "watts", "40", "glass", "3")
+        .andExpect(redirectedUrl(its));
+    String much = get(keeper, its).andReturn().getResponse().getContentAsString();
+    assertThat(warmest(little)).isGreaterThan(warmest(much) + 5);
+    post(keeper, its, "volume", "0.06", "airing", "SHUT", "glass", "0")
+        .andExpect(content().string(containsString("Between 0.01 and 500 m²")));
+  }
+
+  /** The highest of the temperatures on a page of its own air. */
+  private static double warmest(String page) {
+    String own = page.substring(page.indexOf("Its own air"), page.indexOf("Its size"));
+    return Pattern.compile("(\\d+(?:\\.\\d)?) °C")
+        .matcher(own)
+        .results()
+        .mapToDouble(found -> Double.parseDouble(found.group(1)))
+        .max()
+        .orElseThrow();
   }
 }

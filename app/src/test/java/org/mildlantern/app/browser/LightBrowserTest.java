@@ -100,6 +100,43 @@ class LightBrowserTest extends BrowserCase {
     assertThat(page.locator(".stands > li").nth(1)).not().containsText(bright);
   }
 
+  @ParameterizedTest
+  @ValueSource(ints = {1280, 390})
+  void aHouseOppositeIsDraggedHigherAndWidenedByKeys(int width) {
+    open(width, 844);
+    register("Skyline");
+    addSill();
+    link("Its light").click();
+    pill("south");
+    pill("on the sill");
+    pill("open sky");
+    button("Work out its light").click();
+    link("Draw the room").click();
+    page.getByText("Add a part").click();
+    page.fill("#begins", "150");
+    page.fill("#ends", "210");
+    page.fill("#up", "10");
+    page.locator("form[action$='/skyline'] button").click();
+    Locator house = page.locator(".horizon [data-part]");
+    assertThat(house).hasAttribute("data-up", "10.0");
+    expectNothingForAxe("a skyline at " + width);
+    house.press("Shift+ArrowRight");
+    house.press("ArrowUp");
+    house.press("Enter");
+    assertThat(page.locator(".horizon [data-ends='215.0']")).hasCount(1);
+
+    Locator rect = page.locator(".horizon [data-part] rect").first();
+    rect.scrollIntoViewIfNeeded();
+    String before = page.locator(".horizon [data-part]").getAttribute("data-up");
+    BoundingBox box = rect.boundingBox();
+    page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+    page.mouse().down();
+    page.mouse().move(box.x + box.width / 2, box.y + box.height / 2 - 25);
+    page.mouse().up();
+    assertThat(page.locator("main")).containsText("the light is worked out anew");
+    assertThat(page.locator(".horizon [data-part]")).not().hasAttribute("data-up", before);
+  }
+
   /** What is said of the light of the stand that was added. */
   private String light() {
     String words = page.locator(".stands > li").nth(1).innerText();

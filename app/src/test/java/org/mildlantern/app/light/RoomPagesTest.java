@@ -229,6 +229,33 @@ class RoomPagesTest extends WebCase {
   }
 
   @Test
+  void aPartOfTheSkylineIsShaped() throws Exception {
+    post(
+        keeper,
+        "/places/" + bay.id() + "/skyline",
+        "begins",
+        "150",
+        "ends",
+        "200",
+        "up",
+        "20",
+        "tree",
+        "true");
+    RoomView.Rises part = view().skyline().get(0);
+    String at = "/skyline-parts/" + part.id() + "/at";
+    post(keeper, at, "begins", "340", "ends", "380", "up", "35").andExpect(redirectedUrl(room));
+    assertThat(view().skyline().get(0).form()).isEqualTo(new SkylineForm(340.0, 20.0, 35.0, true));
+    HorizonPicture.Part drawn = view().horizon().parts().get(0);
+    assertThat(drawn.width()).isCloseTo(HorizonPicture.WIDTH * 40 / 360, within(1e-6));
+    assertThat(drawn.height()).isCloseTo(HorizonPicture.HEIGHT * 35 / 90, within(1e-6));
+    get(keeper, room).andExpect(content().string(containsString("340° to 20°, 35° high, a tree")));
+    post(keeper, at, "begins", "340", "ends", "20", "up", "120")
+        .andExpect(status().isUnprocessableEntity());
+    post(keepers.make(), at, "begins", "1", "ends", "20", "up", "12")
+        .andExpect(status().isNotFound());
+  }
+
+  @Test
   void windowsAndWhatWarmsSlideAlongTheirWalls() throws Exception {
     String place = "/places/" + bay.id();
     post(

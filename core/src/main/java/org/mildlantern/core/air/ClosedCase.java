@@ -40,6 +40,11 @@ public record ClosedCase(double volume, double glass, double leak, double wet, d
     return new ClosedCase(litres, 2 * bottom + 6 * height * height, leak, bottom, watts);
   }
 
+  /** The same with so much glass, m². */
+  public ClosedCase behind(double squareMetres) {
+    return new ClosedCase(volume, squareMetres, leak, wet, watts);
+  }
+
   /** How much warmer than the room it gets while the lamps burn, K. */
   public double warmer() {
     double air = volume / 1000 * leak * 1.2 * 1005 / 3600;

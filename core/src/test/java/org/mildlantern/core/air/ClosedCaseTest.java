@@ -33,6 +33,13 @@ class ClosedCaseTest {
   }
 
   @Test
+  void theMoreGlassTheLessItsLampsWarmIt() {
+    ClosedCase box = ClosedCase.of(60, 0.5, 15);
+    assertThat(box.behind(box.glass() * 2).warmer()).isCloseTo(box.warmer() / 2, within(0.1));
+    assertThat(box.behind(0.2).warmer()).isGreaterThan(box.warmer());
+  }
+
+  @Test
   void aDryOneHoldsTheWaterOfItsRoom() {
     Air inside = new ClosedCase(100, 1.5, 1, 0, 0).in(DRY_ROOM, false);
     assertThat(inside.humidity()).isCloseTo(40, within(0.01));
