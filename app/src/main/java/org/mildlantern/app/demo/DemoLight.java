@@ -63,6 +63,15 @@ class DemoLight {
           .with("along", thing.number("along"))
           .save();
     }
+    for (Sheet part : demo.list("skyline")) {
+      rows.row("place_skyline")
+          .with("place_id", places.get(part.text("place")))
+          .with("begins", part.number("begins"))
+          .with("ends", part.number("ends"))
+          .with("up", part.number("up"))
+          .with("tree", part.has("tree"))
+          .save();
+    }
     for (Sheet device : demo.list("devices")) {
       long id =
           rows.row("device")
@@ -76,7 +85,10 @@ class DemoLight {
           .save();
     }
     for (Sheet air : demo.list("airs")) {
-      figures(air, Map.of("volume", "volume", "watts", "watts"), rows.row("place_air"))
+      figures(
+              air,
+              Map.of("volume", "volume", "watts", "watts", "glass", "glass"),
+              rows.row("place_air"))
           .with("place_id", places.get(air.text("place")))
           .with("airing", air.text("airing"))
           .save();

@@ -132,7 +132,7 @@ class PlantFeedService {
 
   /** What its way of life asks for; empty for what is not fed at the roots or not known. */
   private Optional<Double> nitrogen(PlantView plant) {
-    return knowledge.bears(plant.kind(), checks.wateredEvery(plant)).map(Bears::nitrogenPpm);
+    return knowledge.bears(plant.kind(), checks.wateredEvery(plant), false).map(Bears::nitrogenPpm);
   }
 
   /** How much of each it asks for; nothing while it is not to be fed at all. */

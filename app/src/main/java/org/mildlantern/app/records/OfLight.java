@@ -15,6 +15,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.sensors.SensorService;
 import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.NoteKind;
+import org.mildlantern.core.light.SunYear;
 import org.mildlantern.core.season.LightClass;
 import org.mildlantern.core.water.Demand;
 import org.mildlantern.core.words.Words;
@@ -50,7 +51,8 @@ class OfLight implements RecordSource {
 
   @Override
   public Set<String> fields() {
-    return Set.of("place-light", "light-mean", "direct-hours", "light-rise");
+    return Set.of(
+        "place-light", "light-mean", "light-season", "light-ppfd", "direct-hours", "light-rise");
   }
 
   @Override
@@ -82,6 +84,12 @@ class OfLight implements RecordSource {
           mean,
           mean * stand.get().trust().spread(),
           WORDS.say("by-window", place.name(), mean));
+      double now = stand.get().light().at(scope.today());
+      records.number(
+          "light-season",
+          now,
+          now * stand.get().trust().spread(),
+          WORDS.say("by-season-light", place.name(), now));
     } else if (place.surroundings().light() != null) {
       records.choice(
           "place-light",
@@ -99,7 +107,13 @@ class OfLight implements RecordSource {
   }
 
   private void sun(OfStand stand, PlantView plant, Records records) {
-    double hours = stand.sun().at(scope.today()).directHours();
+    SunYear.Clear clear = stand.sun().at(scope.today());
+    double hours = clear.directHours();
+    records.number(
+        "light-ppfd",
+        clear.peakPpfd(),
+        clear.peakPpfd() * stand.trust().spread(),
+        WORDS.say("by-noon", plant.place().name(), clear.peakPpfd()));
     records.number(
         "direct-hours",
         hours,

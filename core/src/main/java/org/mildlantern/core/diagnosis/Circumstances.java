@@ -52,7 +52,7 @@ public record Circumstances(
    * Fields that say the same thing: what is told of one goes before what records say of another.
    */
   private static final Set<String> LIGHT =
-      Set.of("place-light", "light-mean", "light-lux", "light-ppfd");
+      Set.of("place-light", "light-mean", "light-season", "light-lux", "light-ppfd");
 
   /** Volume of a tapered round pot as high as wide, of the cube of its width. Rule of thumb. */
   private static final double POT_OF_ITS_WIDTH = 0.6;
@@ -210,7 +210,9 @@ public record Circumstances(
   }
 
   private static void byWhatItBears(Derived more, Bears bears) {
-    more.of("sun-share", "direct-hours", hours -> hours / bears.sunHours());
+    Double peak = more.of("light-ppfd");
+    more.of("sun-share", "direct-hours", hours -> bears.sun(hours, peak));
+    more.limit("light-over", "light-season", dli -> bears.lightOver(Math.max(DARK, dli)));
     more.of("salt-share", "pore-ec", ec -> ec / bears.saltsMsCm());
     more.of("lime-share", "water-alkalinity", lime -> lime / bears.limePpm());
     if (bears.nitrogenPpm() != null) {
@@ -246,8 +248,12 @@ public record Circumstances(
 
   /** Days between looks at its pot that are usual for its kind at the stage that was noted. */
   Integer wateredEvery(Kind kind, LocalDate day, double latitude) {
+    return kind.habits().checkDaysOn(day, latitude, resting(kind, day, latitude));
+  }
+
+  boolean resting(Kind kind, LocalDate day, double latitude) {
     Stage stage = Stage.of(choices.getOrDefault("stage", "")).orElse(Stage.GROWTH);
-    return kind.habits().checkDaysOn(day, latitude, kind.resting(stage, day, latitude));
+    return kind.resting(stage, day, latitude);
   }
 
   private static void share(Derived more, String share, String field, Integer of) {

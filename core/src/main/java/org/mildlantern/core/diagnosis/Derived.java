@@ -44,6 +44,33 @@ final class Derived {
     }
   }
 
+  /** What is given of a field, or null. */
+  Double of(String field) {
+    return from.numbers().get(field);
+  }
+
+  /**
+   * Draws a figure that was derived towards 0 as far as another way of working it out goes: it
+   * counts only as far as both agree.
+   */
+  void limit(String field, String one, DoubleUnaryOperator work) {
+    Double derived = numbers.get(field);
+    Double value = from.numbers().get(one);
+    if (derived != null && value != null) {
+      double other = work.applyAsDouble(value);
+      double both =
+          derived > 0
+              ? Math.min(derived, Math.max(0, other))
+              : Math.max(derived, Math.min(0, other));
+      keep(
+          field,
+          both,
+          both == derived
+              ? doubt.spread(field)
+              : Doubt.following(work, value, from.doubt().spread(one)));
+    }
+  }
+
   private void keep(String field, double value, double spread) {
     if (Double.isFinite(value)) {
       numbers.put(field, value);

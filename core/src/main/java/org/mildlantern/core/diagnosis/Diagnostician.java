@@ -125,7 +125,10 @@ public final class Diagnostician {
     Circumstances circumstances =
         told.derived(
             kind,
-            knowledge.bears(kind, every == null ? 1 : Math.max(1, every)),
+            knowledge.bears(
+                kind,
+                every == null ? 1 : Math.max(1, every),
+                told.resting(kind, question.day(), question.latitude())),
             question.day(),
             question.latitude());
     Lore lore = lore(question);

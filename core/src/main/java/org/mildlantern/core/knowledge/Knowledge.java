@@ -245,15 +245,16 @@ public final class Knowledge {
    * What a kind bears; empty while it is not known what it is.
    *
    * @param wateredEvery days between its waterings
+   * @param resting whether it rests
    */
-  public Optional<Bears> bears(Kind kind, int wateredEvery) {
+  public Optional<Bears> bears(Kind kind, int wateredEvery, boolean resting) {
     Programme programme = feeding.of(kind);
     boolean shy = kind.shyOf(Habits.Shy.SALTS);
     return lightWish(kind)
         .map(
             light ->
                 new Bears(
-                    light.burn().hours(),
+                    resting ? light.atRest() : light,
                     programme.saltsFor(shy),
                     programme.limeFor(shy),
                     programme.roots()

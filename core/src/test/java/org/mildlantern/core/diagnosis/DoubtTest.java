@@ -31,7 +31,7 @@ class DoubtTest {
   private double chance(Circumstances circumstances, String condition) {
     Condition found = knowledge.conditions().find(condition).orElseThrow();
     return circumstances
-        .derived(goeppertia, knowledge.bears(goeppertia, 7), JUNE, 53)
+        .derived(goeppertia, knowledge.bears(goeppertia, 7, false), JUNE, 53)
         .chance(found, "x");
   }
 
@@ -133,15 +133,45 @@ class DoubtTest {
   }
 
   @Test
+  void lightIsTooMuchOnlyWhereTheYearAndTheSeasonSaySo() {
+    Kind fig = Kinds.taxon("ficus-microcarpa");
+    Condition above = knowledge.conditions().find("light-above-wish").orElseThrow();
+    Map<String, Double> sunny = Map.of("light-mean", 26.0, "light-season", 30.0);
+    Map<String, Double> november = Map.of("light-mean", 26.0, "light-season", 1.5);
+    assertThat(over(fig, sunny).holds(above, "x")).isTrue();
+    assertThat(over(fig, november).holds(above, "x")).isFalse();
+    assertThat(over(fig, november).numbers()).containsEntry("light-over", 0.0);
+    assertThat(
+            over(fig, Map.of("light-mean", 2.0, "light-season", 1.0)).numbers().get("light-over"))
+        .isLessThan(-0.5);
+  }
+
+  private Circumstances over(Kind kind, Map<String, Double> numbers) {
+    return read(numbers, Map.of()).derived(kind, knowledge.bears(kind, 7, false), JUNE, 53);
+  }
+
+  @Test
+  void weakSunBurnsNothingHoweverLong() {
+    Bears bears = knowledge.bears(goeppertia, 7, false).orElseThrow();
+    assertThat(bears.sun(5, 60.0)).isLessThan(1);
+    assertThat(bears.sun(5, 900.0)).isGreaterThan(1);
+    assertThat(bears.sun(0.1, 900.0)).isLessThan(1);
+    assertThat(bears.sun(5, null)).isGreaterThan(1);
+    assertThat(bears.lightOver(bears.light().low())).isCloseTo(-0.5, within(1e-9));
+    assertThat(bears.lightOver(bears.light().high())).isCloseTo(0.5, within(1e-9));
+  }
+
+  @Test
   void aKindBearsWhatItsWayOfLifeBears() {
-    Bears shy = knowledge.bears(goeppertia, 7).orElseThrow();
-    Bears cactus = knowledge.bears(Kinds.taxon("echeveria"), 14).orElseThrow();
+    Bears shy = knowledge.bears(goeppertia, 7, false).orElseThrow();
+    Bears cactus = knowledge.bears(Kinds.taxon("echeveria"), 14, false).orElseThrow();
     assertThat(cactus.saltsMsCm()).isGreaterThan(shy.saltsMsCm());
-    assertThat(cactus.sunHours()).isGreaterThan(shy.sunHours());
-    assertThat(knowledge.bears(Kinds.taxon("drosera-capensis"), 3).orElseThrow().nitrogenPpm())
+    assertThat(cactus.sun(1, 500.0)).isLessThan(shy.sun(1, 500.0));
+    assertThat(
+            knowledge.bears(Kinds.taxon("drosera-capensis"), 3, false).orElseThrow().nitrogenPpm())
         .as("never fed at the roots")
         .isNull();
-    assertThat(knowledge.bears(knowledge.kind(goeppertia.form()), 7)).isEmpty();
+    assertThat(knowledge.bears(knowledge.kind(goeppertia.form()), 7, false)).isEmpty();
   }
 
   @Test
