@@ -24,6 +24,7 @@ import org.mildlantern.core.feed.Label;
 import org.mildlantern.core.feed.SaltStory;
 import org.mildlantern.core.journal.Fed;
 import org.mildlantern.core.journal.Strength;
+import org.mildlantern.core.knowledge.Factor;
 import org.mildlantern.core.knowledge.Feeding;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
@@ -37,6 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class FeedService {
   private static final Words WORDS = Words.of(FeedService.class);
   private static final int MOST = 40;
+  private static final String FLUORIDE = "fluoride";
 
   /** A feed with more of its nitrogen as urea is worth little where nothing turns it. */
   private static final double MUCH_UREA = 0.4;
@@ -325,6 +327,17 @@ public class FeedService {
         story.working());
   }
 
+  /** What its way of life asks for, whether leaves take feed, and what else in water harms it. */
+  private static String says(FeedPlants.Checked one) {
+    String leaves =
+        one.programme().leaf()
+            ? " " + WORDS.say("on-leaves")
+            : one.programme().roots() ? " " + WORDS.say("not-on-leaves") : "";
+    Factor prone = one.plant().kind().prone().get(FLUORIDE);
+    String water = prone != null && prone.odds() > 1 ? " " + WORDS.say("shuns-fluoride") : "";
+    return one.programme().say() + leaves + water;
+  }
+
   @Transactional(readOnly = true)
   public AtPlant at(PlantView plant) {
     FeedPlants.Checked one = checks.check(List.of(plant)).get(0);
@@ -335,7 +348,7 @@ public class FeedService {
             ? WORDS.say("feed-now", one.check().ppm())
             : WORDS.say("why", one.check().why().name())
                 + (next == null ? "" : WORDS.say("next", Days.near(next))),
-        one.programme().say(),
+        says(one),
         WORDS.say("bears-salts", one.salts(), one.water(), one.lime()),
         wrongWater(one),
         knowledge.feeding().traps(plant.kind()).map(trap -> trapWords(one, trap)).orElse(""),

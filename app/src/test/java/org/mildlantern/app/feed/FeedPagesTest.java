@@ -359,4 +359,24 @@ class FeedPagesTest extends WebCase {
     get(keeper, "/today").andExpect(content().string(not(containsString("ppm nitrogen"))));
     assertThat(other.id()).isNotNull();
   }
+
+  @Test
+  void leavesThatTakeFeedAndTipsThatShunFluorideAreSaid() throws Exception {
+    PlantView spider = keepers.plant(keeper, sill, "Chlorophytum comosum");
+    get(keeper, "/plants/" + spider.id())
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("No feed over its leaves"),
+                        containsString("Fluoride and chlorine brown its tips"))));
+    PlantView moth = keepers.plant(keeper, sill, "Phalaenopsis");
+    get(keeper, "/plants/" + moth.id())
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("Its leaves take weak feed too"),
+                        not(containsString("Fluoride and chlorine")))));
+  }
 }

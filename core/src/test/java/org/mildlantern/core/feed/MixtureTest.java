@@ -72,6 +72,15 @@ class MixtureTest {
   }
 
   @Test
+  void threeOneTwoLiesNearWhatPlantsHold() {
+    // Marschner 2012: enough in dry matter is 15 g/kg of nitrogen, 2 of phosphorus, 10 of
+    // potassium.
+    Map<Element, Double> wish = Mixture.wish(150, List.of(3.0, 1.0, 2.0));
+    assertThat(wish.get(Element.P)).isCloseTo(20, within(3.0));
+    assertThat(wish.get(Element.K)).isCloseTo(100, within(20.0));
+  }
+
+  @Test
   void twoAlikeAreAsGoodAsOne() {
     Of again = new Of("Feed again", FEED.label());
     Mixture mix = Mixture.nearest(List.of(FEED, again), Map.of(Element.N, 100.0), PURE);
