@@ -19,6 +19,7 @@ import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.light.LightWish;
 import org.mildlantern.core.light.LongNights;
+import org.mildlantern.core.season.Course;
 import org.mildlantern.core.season.Stage;
 
 /**
@@ -27,7 +28,15 @@ import org.mildlantern.core.season.Stage;
  */
 public final class Knowledge {
   private static final List<String> NOT_OF_DIAGNOSIS =
-      List.of("treatment/", "water/", "care/", "words/", "pets.yaml", "light.yaml", "feed.yaml");
+      List.of(
+          "treatment/",
+          "water/",
+          "care/",
+          "words/",
+          "pets.yaml",
+          "light.yaml",
+          "feed.yaml",
+          "seasons.yaml");
 
   private final String edition;
   private final Names names;
@@ -49,6 +58,7 @@ public final class Knowledge {
   private final Table<Term> terms;
   private final Table<Toxicity> toxic;
   private final LightWishes lightWishes;
+  private final BloomYears blooms;
   private final Feeding feeding;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
@@ -85,6 +95,7 @@ public final class Knowledge {
     ways = new Ways(shelf);
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
     lightWishes = new LightWishes(shelf);
+    blooms = new BloomYears(shelf);
     feeding = new Feeding(shelf, ways);
     wording = new Wording(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
@@ -267,6 +278,22 @@ public final class Knowledge {
   /** What it asks of the night, where it tells the season by it. */
   public Optional<LongNights> longNights(Kind kind) {
     return kind.taxon().flatMap(lightWishes::nights);
+  }
+
+  /** How a kind goes through its year. */
+  public Course course(Kind kind) {
+    Rest rest = kind.habits().rest();
+    return new Course(
+        switch (rest.as()) {
+          case NONE -> Course.RestKind.NONE;
+          case DRY -> Course.RestKind.DRY;
+          case DRIER -> Course.RestKind.COOL;
+          case DAMP -> Course.RestKind.MOIST_COLD;
+        },
+        rest.months(),
+        kind.taxon().flatMap(blooms::of).orElse(null),
+        kind.way().repot(),
+        kind.way().isOneOf(List.of("conifer", "hardy-tree")));
   }
 
   public Feeding feeding() {
