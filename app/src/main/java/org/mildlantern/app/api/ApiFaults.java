@@ -16,7 +16,8 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
       ReadController.class,
       LabelController.class,
       PlaceAnswersController.class,
-      FeedAnswersController.class
+      FeedAnswersController.class,
+      SeasonController.class
     })
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiFaults {

@@ -215,6 +215,29 @@ class AirStore {
         .list();
   }
 
+  /** The coldest of a day at a place. */
+  record Low(long place, LocalDate day, double low) {}
+
+  /** Of all places of a collection, day by day from one on. */
+  List<Low> lows(long collection, LocalDate from) {
+    return jdbc.sql(
+            "select p.place_id, d.day, min(d.low) as low"
+                + " from device_place p join air_day d on d.device_id = p.device_id"
+                + " and d.gauge = :gauge and d.day >= greatest(p.since::date, :from)"
+                + " and (p.until is null or d.day <= p.until::date)"
+                + " where p.collection_id = :c group by 1, 2")
+        .param("gauge", Gauge.TEMPERATURE.ordinal())
+        .param("from", from)
+        .param("c", collection)
+        .query(
+            (row, n) ->
+                new Low(
+                    row.getLong("place_id"),
+                    row.getObject("day", LocalDate.class),
+                    row.getDouble("low")))
+        .list();
+  }
+
   /** When a device was last heard of, and whether it has shown one value only for a day. */
   record Heard(long device, Instant last, boolean stuck) {}
 

@@ -128,6 +128,19 @@ public class SensorService {
     return memo.once("air-days", this::readDays);
   }
 
+  /** The coldest of each day of all places, as it was read, °C. */
+  @Transactional(readOnly = true)
+  public Map<Long, Map<LocalDate, Double>> lows() {
+    return memo.once(
+        "air-lows",
+        () ->
+            store.lows(scope.keeper().collectionId(), scope.today().minusDays(BACK_DAYS)).stream()
+                .collect(
+                    Collectors.groupingBy(
+                        AirStore.Low::place,
+                        Collectors.toMap(AirStore.Low::day, AirStore.Low::low))));
+  }
+
   private Map<Long, Map<LocalDate, DayAir>> readDays() {
     Map<Long, Map<LocalDate, DayAir>> all = new HashMap<>();
     store

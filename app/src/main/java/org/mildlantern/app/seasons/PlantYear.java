@@ -1,0 +1,47 @@
+package org.mildlantern.app.seasons;
+
+import java.util.List;
+import org.mildlantern.app.plants.PlantView;
+
+/**
+ * A plant’s year, ready to be shown.
+ *
+ * @param stage the likeliest now, in words
+ * @param odds of all stages that are likely at all
+ * @param cue what starts its buds, in words; empty where that is not known
+ * @param ledger the cool nights that it has had; null where none are counted now
+ * @param blooms when buds that were noted open, in words; or empty
+ * @param repot whether its roots may be disturbed, in words
+ * @param bars of the year ahead, from the beginning of this month
+ * @param short one line of what matters most
+ */
+record PlantYear(
+    PlantView plant,
+    String stage,
+    List<Odd> odds,
+    String cue,
+    Ledger ledger,
+    String blooms,
+    String repot,
+    List<Bar> bars,
+    String line) {
+
+  /** A stage with its chance, in percent. */
+  record Odd(String stage, long percent) {}
+
+  /**
+   * Cool nights.
+   *
+   * @param words how many, of how many, and when and where the rest come
+   * @param percent of what it needs
+   */
+  record Ledger(String words, double percent) {}
+
+  /**
+   * A stretch of one stage.
+   *
+   * @param css of the stage and how it rests
+   * @param from in half months from the beginning, with {@code length}
+   */
+  record Bar(String css, String label, int from, int length) {}
+}

@@ -1,0 +1,131 @@
+package org.mildlantern.app.seasons;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+
+import java.time.Duration;
+import java.time.Instant;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mildlantern.app.Keepers;
+import org.mildlantern.app.TestClock;
+import org.mildlantern.app.WebCase;
+import org.mildlantern.app.keeper.SignedIn;
+import org.mildlantern.app.places.PlaceForm;
+import org.mildlantern.app.places.PlaceService;
+import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantForm;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.Stage;
+import org.springframework.beans.factory.annotation.Autowired;
+
+class SeasonPagesTest extends WebCase {
+  @Autowired TestClock clock;
+  @Autowired SeasonService seasons;
+  @Autowired PlaceService places;
+  @Autowired PlantService plants;
+
+  private SignedIn keeper;
+  private PlaceView room;
+
+  @BeforeEach
+  void aWarmRoomInSeptember() {
+    clock.forward(Duration.between(Keepers.NOW, Instant.parse("2027-09-20T10:00:00Z")));
+    keeper = keepers.make();
+    room =
+        keepers.as(
+            keeper,
+            () ->
+                places
+                    .save(null, PlaceForm.of("Room", PlaceKind.INDOOR, 22.0, 50.0))
+                    .orElseThrow());
+  }
+
+  @AfterEach
+  void backToNow() {
+    clock.reset();
+  }
+
+  private PlantYear year(PlantView plant) {
+    return keepers.as(keeper, () -> seasons.of(plant));
+  }
+
+  @Test
+  void aWarmRoomGivesACymbidiumNoCoolNightsAndACoolOneIsProposed() {
+    PlantView cymbidium = keepers.plant(keeper, room, "Cymbidium");
+    assertThat(year(cymbidium).ledger().words())
+        .contains("of 28 nights at or below 14 °C")
+        .contains("none of your places gives the rest");
+    keepers.as(
+        keeper,
+        () -> places.save(null, PlaceForm.of("Porch", PlaceKind.INDOOR, 13.0, 60.0)).orElseThrow());
+    assertThat(year(cymbidium).ledger().words()).contains("Porch gives the rest by");
+    assertThat(year(cymbidium).line()).isEqualTo(year(cymbidium).ledger().words());
+  }
+
+  @Test
+  void whatHasNoCueThatIsCountedHasNoLedger() {
+    assertThat(year(keepers.plant(keeper, room, "Spathiphyllum wallisii")).ledger()).isNull();
+    PlantView unknown =
+        keepers.as(keeper, () -> plants.add(Keepers.form(room, "Some gift", "leafy-stem")));
+    assertThat(year(unknown).cue()).isEmpty();
+    assertThat(year(unknown).ledger()).isNull();
+  }
+
+  @Test
+  void theBarsOfTheYearAheadFollowWithoutAGap() {
+    PlantYear year = year(keepers.plant(keeper, room, "Pleione formosana"));
+    int at = 0;
+    for (PlantYear.Bar bar : year.bars()) {
+      assertThat(bar.from()).isEqualTo(at);
+      at += bar.length();
+    }
+    assertThat(at).isEqualTo(24);
+    assertThat(year.bars()).anyMatch(bar -> bar.css().equals("rest-dry"));
+  }
+
+  @Test
+  void aStageThatWasNotedOnceDoesNotLastAllTheYear() {
+    PlantForm bud = Keepers.form(room, "Laelia anceps", null);
+    PlantView laelia =
+        keepers.as(
+            keeper,
+            () ->
+                plants.add(
+                    new PlantForm(
+                        bud.code(),
+                        bud.kind(),
+                        bud.formId(),
+                        bud.placeId(),
+                        bud.pot(),
+                        bud.mediumId(),
+                        bud.ownMedium(),
+                        bud.mediumSince(),
+                        bud.waterUsed(),
+                        Stage.BUD,
+                        bud.arrivedOn(),
+                        bud.notes())));
+    assertThat(year(laelia).stage()).startsWith("in bud");
+    assertThat(year(laelia).bars()).anyMatch(bar -> bar.css().equals("growth"));
+  }
+
+  @Test
+  void thePagesShowTheYearToItsKeeperOnly() throws Exception {
+    get(keeper, "/seasons").andExpect(content().string(containsString("No plant is here yet")));
+    PlantView maple = keepers.plant(keeper, room, "Acer palmatum");
+    get(keeper, "/seasons")
+        .andExpect(
+            content()
+                .string(
+                    allOf(containsString("Acer palmatum"), containsString("Not repotted now"))));
+    get(keeper, "/plants/" + maple.id()).andExpect(content().string(containsString("Its year")));
+    get(keepers.make(), "/seasons")
+        .andExpect(content().string(not(containsString("Acer palmatum"))));
+  }
+}
