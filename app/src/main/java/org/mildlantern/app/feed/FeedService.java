@@ -47,6 +47,7 @@ public class FeedService {
   private final Waters waters;
   private final FeedPlants checks;
   private final PotSaltService salts;
+  private final Flushing flushing;
   private final PlantService plants;
   private final JournalService journal;
   private final Knowledge knowledge;
@@ -57,6 +58,7 @@ public class FeedService {
       Waters waters,
       FeedPlants checks,
       PotSaltService salts,
+      Flushing flushing,
       PlantService plants,
       JournalService journal,
       Knowledge knowledge,
@@ -65,6 +67,7 @@ public class FeedService {
     this.waters = waters;
     this.checks = checks;
     this.salts = salts;
+    this.flushing = flushing;
     this.plants = plants;
     this.journal = journal;
     this.knowledge = knowledge;
@@ -307,7 +310,8 @@ public class FeedService {
   private Salts salts(PlantView plant, SaltStory story) {
     String next =
         story.isOver()
-            ? switch (salts.flushable(plant)) {
+            ? switch (flushing.may(plant)) {
+              case ILL -> WORDS.say("flush-ill");
               case AT_REST -> WORDS.say("flush-later");
               case NO_HOLE -> WORDS.say("flush-no-hole");
               case YES ->

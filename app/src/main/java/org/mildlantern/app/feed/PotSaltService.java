@@ -187,21 +187,6 @@ class PotSaltService {
             today));
   }
 
-  /** Whether a pot can be flushed now. */
-  enum Flushable {
-    YES,
-    AT_REST,
-    NO_HOLE
-  }
-
-  /** What rests is not soaked, and what has no hole cannot be. */
-  Flushable flushable(PlantView plant) {
-    if (plant.resting(scope.today(), scope.latitude())) {
-      return Flushable.AT_REST;
-    }
-    return Boolean.FALSE.equals(plant.pot().holes()) ? Flushable.NO_HOLE : Flushable.YES;
-  }
-
   /** How salty its water is for its kind; 0 where it is not noted. */
   private double saltiness(PlantView plant, Stores stores) {
     return plant.waterUsed() == null

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
@@ -21,7 +22,7 @@ import org.springframework.stereotype.Component;
  * round.
  */
 @Component
-@Order(8)
+@Order(10)
 class SaltsOnTheRound implements RoundSource {
   private static final Words WORDS = Words.of(SaltsOnTheRound.class);
 
@@ -32,15 +33,19 @@ class SaltsOnTheRound implements RoundSource {
 
   private final PotSaltService salts;
 
-  SaltsOnTheRound(PotSaltService salts) {
+  private final Flushing flushing;
+
+  SaltsOnTheRound(PotSaltService salts, Flushing flushing) {
     this.salts = salts;
+    this.flushing = flushing;
   }
 
   @Override
   public List<Due> due(Ground ground) {
+    Map<Long, CaseView> open = flushing.open();
     List<PlantView> candidates =
         ground.kept().stream()
-            .filter(plant -> salts.flushable(plant) == PotSaltService.Flushable.YES)
+            .filter(plant -> flushing.may(plant, open) == Flushing.May.YES)
             .toList();
     if (candidates.isEmpty()) {
       return List.of();

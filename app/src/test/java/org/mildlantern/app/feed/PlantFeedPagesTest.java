@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
 import org.mildlantern.app.TestClock;
 import org.mildlantern.app.WebCase;
+import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
@@ -26,6 +27,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PlantFeedPagesTest extends WebCase {
   @Autowired TestClock clock;
   @Autowired PotSaltService salts;
+  @Autowired Flushing flushing;
+  @Autowired CaseService cases;
   @Autowired PlantFeedService feeds;
 
   private SignedIn keeper;
@@ -122,12 +125,15 @@ class PlantFeedPagesTest extends WebCase {
   void whatRestsOrHasNoHoleIsNotToldToBeFlushed() throws Exception {
     fedStrongly();
     keepers.note(keeper, lily.id(), "pour-through 5 mS/cm");
-    assertThat(keepers.as(keeper, () -> salts.flushable(lily)))
-        .isEqualTo(PotSaltService.Flushable.YES);
+    assertThat(keepers.as(keeper, () -> flushing.may(lily))).isEqualTo(Flushing.May.YES);
+    keepers.as(keeper, () -> cases.open(lily.id(), "root-rot"));
+    assertThat(keepers.as(keeper, () -> flushing.may(lily))).isEqualTo(Flushing.May.ILL);
+    get(keeper, "/plants/" + lily.id())
+        .andExpect(content().string(containsString("they bear no soaking")));
+    get(keeper, "/today").andExpect(content().string(not(containsString("flush it with"))));
     PlantView bulb = keepers.plant(keeper, sill, "Pleione formosana");
     clock.forward(Duration.between(clock.instant(), Instant.parse("2027-12-10T10:00:00Z")));
-    assertThat(keepers.as(keeper, () -> salts.flushable(bulb)))
-        .isEqualTo(PotSaltService.Flushable.AT_REST);
+    assertThat(keepers.as(keeper, () -> flushing.may(bulb))).isEqualTo(Flushing.May.AT_REST);
   }
 
   @Test

@@ -14,6 +14,7 @@ public final class Feeding {
   private final Table<Programme> programmes;
   private final Table<TrapFeed> traps;
   private final Table<Leftover> leftovers;
+  private final Set<String> notFlushed = new HashSet<>();
 
   /**
    * How traps are fed by hand.
@@ -27,10 +28,18 @@ public final class Feeding {
   /** What a kitchen leaves over, as feed. */
   public record Leftover(String id, String label, String holds, String lacks, String risks) {}
 
-  Feeding(Shelf shelf, Ways ways) {
+  /** Troubles in which a pot is not flushed. */
+  private record NoFlush(String id, List<String> causes) {}
+
+  Feeding(Shelf shelf, Ways ways, Table<Cause> causes) {
     programmes = shelf.section("programme", "feed.yaml", "programmes", Programme.class);
     traps = shelf.section("trap feed", "feed.yaml", "trap-feeds", TrapFeed.class);
     leftovers = shelf.section("leftover", "feed.yaml", "leftovers", Leftover.class);
+    Table<NoFlush> none = shelf.section("trouble", "feed.yaml", "no-flush", NoFlush.class);
+    for (NoFlush line : none) {
+      shelf.refers(none, line.id(), "causes", line.causes(), causes);
+      notFlushed.addAll(line.causes());
+    }
     Set<String> named = new HashSet<>();
     for (Programme programme : programmes) {
       shelf.named(
@@ -69,6 +78,11 @@ public final class Feeding {
                 Stream.of(taxon.id(), taxon.genus())
                     .flatMap(name -> traps.stream().filter(trap -> trap.of().contains(name)))
                     .findFirst());
+  }
+
+  /** Whether a pot may be flushed while its plant has a trouble. */
+  public boolean flushable(Cause cause) {
+    return !notFlushed.contains(cause.id());
   }
 
   public List<Leftover> leftovers() {

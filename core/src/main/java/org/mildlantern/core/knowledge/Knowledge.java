@@ -96,7 +96,7 @@ public final class Knowledge {
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
     lightWishes = new LightWishes(shelf);
     blooms = new BloomYears(shelf);
-    feeding = new Feeding(shelf, ways);
+    feeding = new Feeding(shelf, ways, causes);
     wording = new Wording(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
     edition = shelf.fingerprint(path -> NOT_OF_DIAGNOSIS.stream().noneMatch(path::startsWith));
