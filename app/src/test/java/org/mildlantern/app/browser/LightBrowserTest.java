@@ -24,6 +24,16 @@ class LightBrowserTest extends BrowserCase {
     assertThat(page.locator("main")).containsText("East sill");
   }
 
+  private void drawTheRoomOfASill() {
+    addSill();
+    link("Its light").click();
+    pill("south");
+    pill("on the sill");
+    pill("open sky");
+    button("Work out its light").click();
+    link("Draw the room").click();
+  }
+
   @ParameterizedTest
   @ValueSource(ints = {1280, 390})
   void threeTapsTellTheLightAndTwoAnswersTheAir(int width) {
@@ -68,13 +78,7 @@ class LightBrowserTest extends BrowserCase {
   void aStandIsAddedAndDraggedAndMovedByKeys(int width) {
     open(width, 844);
     register("Room");
-    addSill();
-    link("Its light").click();
-    pill("south");
-    pill("on the sill");
-    pill("open sky");
-    button("Work out its light").click();
-    link("Draw the room").click();
+    drawTheRoomOfASill();
     page.fill("#name", "shelf");
     page.fill("#across", "150 cm");
     page.fill("#back", "200 cm");
@@ -105,13 +109,7 @@ class LightBrowserTest extends BrowserCase {
   void aHouseOppositeIsDraggedHigherAndWidenedByKeys(int width) {
     open(width, 844);
     register("Skyline");
-    addSill();
-    link("Its light").click();
-    pill("south");
-    pill("on the sill");
-    pill("open sky");
-    button("Work out its light").click();
-    link("Draw the room").click();
+    drawTheRoomOfASill();
     page.getByText("Add a part").click();
     page.fill("#begins", "150");
     page.fill("#ends", "210");
