@@ -280,6 +280,6 @@ class LightPagesTest extends WebCase {
                         containsString("shade it for a while"),
                         containsString("% of that of Sill"))));
     get(keeper, "/plants/" + plant.id() + "/diagnose")
-        .andExpect(content().string(containsString("Steps of light that the last move added")));
+        .andExpect(content().string(containsString("Steps of light more than three weeks ago")));
   }
 }
