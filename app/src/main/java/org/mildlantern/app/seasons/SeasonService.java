@@ -44,6 +44,9 @@ class SeasonService {
 
   private static final int HALF_MONTHS = 24;
 
+  /** More plants than this are shown a place at a time. */
+  private static final int MANY = 200;
+
   /** Nights there are what they are now for so long. */
   private static final int NIGHTS_HOLD_DAYS = 30;
 
@@ -72,15 +75,34 @@ class SeasonService {
     this.scope = scope;
   }
 
-  /** The year of all plants, by place. */
-  List<PlantYear> all() {
-    return plants.kept().stream()
-        .sorted(
-            Comparator.comparing((PlantView plant) -> plant.place().name())
-                .thenComparing(PlantView::name))
-        .map(this::of)
-        .toList();
+  /**
+   * The year of plants, by place.
+   *
+   * @param place only those of this one; null for all, or for the first place where they are many
+   */
+  Year year(Long place) {
+    List<PlantView> kept = plants.kept();
+    Long only = place == null && kept.size() > MANY ? kept.get(0).place().id() : place;
+    return new Year(
+        kept.stream()
+            .filter(plant -> only == null || plant.place().id().equals(only))
+            .limit(MANY)
+            .sorted(
+                Comparator.comparing((PlantView plant) -> plant.place().name())
+                    .thenComparing(PlantView::name))
+            .map(this::of)
+            .toList(),
+        kept.size(),
+        places.all(),
+        only);
   }
+
+  /**
+   * The year of many.
+   *
+   * @param only the place of which plants are shown, or null
+   */
+  record Year(List<PlantYear> plants, int kept, List<PlaceView> places, Long only) {}
 
   /** First letters of the months ahead. */
   List<String> months() {

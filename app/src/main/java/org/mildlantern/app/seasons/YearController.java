@@ -4,6 +4,7 @@ import org.mildlantern.app.web.Kept;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The page of the year of all plants. */
 @Controller
@@ -16,8 +17,8 @@ class YearController {
 
   @Kept
   @GetMapping("/seasons")
-  String year(Model model) {
-    model.addAttribute("years", seasons.all());
+  String year(@RequestParam(required = false) Long place, Model model) {
+    model.addAttribute("year", seasons.year(place));
     model.addAttribute("months", seasons.months());
     model.addAttribute("today", seasons.today());
     return "seasons/page";

@@ -125,6 +125,18 @@ class SeasonPagesTest extends WebCase {
                 .string(
                     allOf(containsString("Acer palmatum"), containsString("Not repotted now"))));
     get(keeper, "/plants/" + maple.id()).andExpect(content().string(containsString("Its year")));
+    PlaceView porch = keepers.place(keeper, "Porch", PlaceKind.INDOOR);
+    keepers.plant(keeper, porch, "Hoya carnosa");
+    get(keeper, "/seasons?place=" + porch.id())
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("/plants/"),
+                        containsString("Hoya carnosa"),
+                        not(containsString("Acer palmatum: ")))));
+    get(keepers.make(), "/seasons?place=" + porch.id())
+        .andExpect(content().string(not(containsString("Hoya carnosa"))));
     get(keepers.make(), "/seasons")
         .andExpect(content().string(not(containsString("Acer palmatum"))));
   }

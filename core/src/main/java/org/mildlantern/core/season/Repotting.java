@@ -60,7 +60,8 @@ public record Repotting(Now now, LocalDate notBefore) {
       LocalDate then = day.plusDays(ahead);
       StageOdds.Noted still =
           noted == null ? null : new StageOdds.Noted(noted.stage(), noted.daysAgo() + ahead);
-      if (suits(course, StageOdds.of(course, then, latitude, place, still), then, latitude)) {
+      if (course.repotsOn(then, latitude)
+          && suits(course, StageOdds.of(course, then, latitude, place, still), then, latitude)) {
         return then;
       }
     }
