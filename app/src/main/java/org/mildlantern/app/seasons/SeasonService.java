@@ -180,7 +180,7 @@ class SeasonService {
             ? WORDS.say("cue-done")
             : ledger.done() != null
                 ? WORDS.say("cue-here", Days.near(ledger.done()))
-                : elsewhere(plant, ledger, cue)
+                : elsewhere(plant, course, ledger, cue)
                     .orElse(WORDS.say("cue-nowhere", Days.near(cue.until())));
     return Optional.of(
         new PlantYear.Ledger(
@@ -196,16 +196,29 @@ class SeasonService {
   }
 
   /** The place that gives the rest soonest of those that it bears. */
-  private Optional<String> elsewhere(PlantView plant, CueLedger ledger, CueLedger.Cue cue) {
+  private Optional<String> elsewhere(
+      PlantView plant, Course course, CueLedger ledger, CueLedger.Cue cue) {
     record Gives(PlaceView place, LocalDate day) {}
     double bears = plant.kind().taxon().map(Taxon::coldestWished).orElse(0.0) - BEARS;
     return places.all().stream()
-        .filter(place -> !place.id().equals(plant.place().id()))
+        .filter(place -> !place.id().equals(plant.place().id()) && suits(place, course))
         .filter(place -> nights.usual(place) >= bears)
         .map(place -> new Gives(place, ledger.elsewhere(cue, nights.usual(place), scope.today())))
         .filter(gives -> gives.day() != null)
         .min(Comparator.comparing(Gives::day))
         .map(gives -> WORDS.say("cue-there", gives.place().name(), Days.near(gives.day())));
+  }
+
+  /**
+   * No plant is sent into quarantine or a closed case for its cold, and none that rests dry into
+   * rain.
+   */
+  private static boolean suits(PlaceView place, Course course) {
+    return switch (place.kind()) {
+      case INDOOR -> true;
+      case OUTDOOR -> course.rest() != Course.RestKind.DRY;
+      case CASE, QUARANTINE -> false;
+    };
   }
 
   private String blooms(PlantView plant, Course course) {

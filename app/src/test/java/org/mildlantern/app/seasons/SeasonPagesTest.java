@@ -70,6 +70,19 @@ class SeasonPagesTest extends WebCase {
   }
 
   @Test
+  void whatRestsDryIsNotSentIntoTheRain() {
+    clock.forward(Duration.between(clock.instant(), Instant.parse("2027-11-20T10:00:00Z")));
+    PlantView pleione = keepers.plant(keeper, room, "Pleione formosana");
+    keepers.place(keeper, "Yard", PlaceKind.OUTDOOR);
+    keepers.as(
+        keeper, () -> places.save(null, PlaceForm.of("Pen", PlaceKind.QUARANTINE, 3.0, 60.0)));
+    assertThat(year(pleione).ledger().words()).contains("none of your places gives the rest");
+    keepers.as(
+        keeper, () -> places.save(null, PlaceForm.of("Cellar", PlaceKind.INDOOR, 5.0, 60.0)));
+    assertThat(year(pleione).ledger().words()).contains("Cellar gives the rest by");
+  }
+
+  @Test
   void whatHasNoCueThatIsCountedHasNoLedger() {
     assertThat(year(keepers.plant(keeper, room, "Spathiphyllum wallisii")).ledger()).isNull();
     PlantView unknown =
