@@ -34,6 +34,9 @@ record FedNotes(List<ProductForm> products) {
   /** A feed of which nothing is known, ppm of nitrogen. */
   private static final double SOME_PPM = 75;
 
+  /** No more is dissolved in a litre, g. */
+  private static final double MOST_GRAMS = 1000;
+
   private static final Pattern NPK =
       Pattern.compile("(\\d+(?:\\.\\d+)?)-(\\d+(?:\\.\\d+)?)-(\\d+(?:\\.\\d+)?)");
 
@@ -125,7 +128,7 @@ record FedNotes(List<ProductForm> products) {
     Label label =
         meal.label() == null || meal.label().of(Element.N) <= 0 ? SOME_FEED : meal.label();
     double ppm = meal.ppm() == null ? SOME_PPM : meal.ppm();
-    return label.at(label.gramsFor(Element.N, ppm)).ecMsCm();
+    return label.at(Math.min(MOST_GRAMS, label.gramsFor(Element.N, ppm))).ecMsCm();
   }
 
   /** The feed of the collection that prints these numbers. */

@@ -29,12 +29,6 @@ class FeedRecords implements RecordSource {
       Set.of(NoteKind.WATERED, NoteKind.FILLED, NoteKind.FED);
   private static final int DAYS = 90;
 
-  /** Bands hold eight in ten. */
-  private static final double EIGHT_IN_TEN = 1.2816;
-
-  /** A figure that was read is off by so much, as a share. */
-  private static final double READ = 0.05;
-
   private final PotSaltService salts;
   private final Knowledge knowledge;
 
@@ -92,9 +86,7 @@ class FeedRecords implements RecordSource {
   }
 
   private static void band(String field, Band band, double factor, String source, Records records) {
-    double spread =
-        band.known() ? band.value() * READ : (band.high() - band.low()) / 2 / EIGHT_IN_TEN;
-    records.number(field, band.value() * factor, spread * factor, source);
+    records.number(field, band.value() * factor, band.spread() * factor, source);
   }
 
   private static void ofPot(SaltStory story, Records records) {

@@ -277,7 +277,7 @@ public class FeedService {
   /**
    * What a plant asks of feed.
    *
-   * @param now what speaks for or against a feed today
+   * @param why what speaks for or against a feed today, with {@code now} in words
    * @param bears salts and water that it bears
    * @param traps how its traps are fed, or empty
    * @param wrongWater what is said where the water that it is given is not for it; or empty
@@ -285,6 +285,7 @@ public class FeedService {
    */
   public record AtPlant(
       Long plant,
+      FeedCheck.Why why,
       String now,
       String says,
       String bears,
@@ -348,6 +349,7 @@ public class FeedService {
     LocalDate next = one.check().next();
     return new AtPlant(
         plant.id(),
+        one.check().why(),
         one.fed()
             ? WORDS.say("feed-now", one.check().ppm())
             : WORDS.say("why", one.check().why().name())

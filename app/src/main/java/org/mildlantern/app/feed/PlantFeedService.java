@@ -88,17 +88,17 @@ class PlantFeedService {
             .sorted((a, b) -> b.at().compareTo(a.at()))
             .toList();
     Optional<Double> ppm = nitrogen(plant);
-    FeedCheck.Why why = checks.check(List.of(plant)).get(0).check().why();
+    FeedService.AtPlant now = feeds.at(plant);
     return new PlantFeedView(
         plant,
-        feeds.at(plant),
+        now,
         noted.stream()
             .flatMap(entry -> entry.as(SaltsRead.class).map(n -> read(entry, n)).stream())
             .toList(),
         noted.stream()
             .flatMap(entry -> entry.as(Strewn.class).map(n -> strewn(plant, entry, n)).stream())
             .toList(),
-        ppm.map(asked -> grains(plant, asked, why)).orElse(List.of()),
+        ppm.map(asked -> grains(plant, asked, now.why())).orElse(List.of()),
         ppm.isPresent() ? "" : WORDS.say("no-grains"));
   }
 

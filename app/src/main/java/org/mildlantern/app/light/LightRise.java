@@ -11,12 +11,4 @@ import org.mildlantern.core.light.SunYear;
 public record LightRise(double steps, double spread, SunYear.Clear before, SunYear.Clear after) {
   /** What is not known of a stand is the same before and after. Rule of thumb. */
   static final double SAME_STAND = 0.25;
-
-  /** Steps for each unit of the logarithm of light. */
-  private static final double STEPS = 1.27;
-
-  /** Of two stands that are not known alike. */
-  static double spread(OfStand first, OfStand now) {
-    return STEPS * Math.hypot(first.trust().spread(), now.trust().spread());
-  }
 }

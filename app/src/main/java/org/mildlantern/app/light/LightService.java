@@ -365,7 +365,7 @@ public class LightService {
 
   /** The light where a plant stands and how it meets its wish; empty while it is not known. */
   @Transactional(readOnly = true)
-  Optional<AtPlant> at(PlantView plant) {
+  Optional<LightAtPlant> at(PlantView plant) {
     return book.of(plant.place())
         .map(
             known -> {
@@ -374,7 +374,7 @@ public class LightService {
               SpotLight now = book.on(known, spot.orElse(null), scope.today());
               String said =
                   WORDS.say("at-plant", figure(now.dli()), figure(now.low()), figure(now.high()));
-              return new AtPlant(
+              return new LightAtPlant(
                   plant.place(),
                   now,
                   spot.map(one -> WORDS.say("on-stand", one.form().name(), said)).orElse(said),
@@ -393,18 +393,4 @@ public class LightService {
         burn.day().before().directHours(),
         knowledge.lightWish(plant.kind()).orElseThrow().burn().hours());
   }
-
-  /**
-   * The light at a plant.
-   *
-   * @param nights what lamps do to a plant that tells the season by the night; or empty
-   * @param burnt on which day it was burnt, if it was; or empty
-   */
-  public record AtPlant(
-      PlaceView place,
-      SpotLight light,
-      String words,
-      LightView.Standing standing,
-      String nights,
-      String burnt) {}
 }

@@ -69,7 +69,7 @@ class SunHistory {
                     SunYear.steps(before, after),
                     went.isEmpty()
                         ? LightRise.SAME_STAND
-                        : LightRise.spread(first.get(), now.get()),
+                        : SunYear.spread(first.get().trust(), now.get().trust()),
                     before,
                     after));
   }

@@ -81,6 +81,14 @@ class PlantFeedPagesTest extends WebCase {
   }
 
   @Test
+  void aLabelWithHardlyAnyNitrogenAndAMadStrengthBreakNoPage() throws Exception {
+    keepers.note(keeper, lily.id(), "fed 0.1-10-10 4000 ppm");
+    assertThat(story().pot().ecFull()).isPositive();
+    get(keeper, its).andExpect(status().isOk());
+    get(keeper, "/plants/" + lily.id()).andExpect(status().isOk());
+  }
+
+  @Test
   void aReadingThatCanBeReadInTwoWaysIsAsked() throws Exception {
     post(keeper, its + "/salts", "method", "POUR_THROUGH", "salts", "900")
         .andExpect(status().isUnprocessableEntity())

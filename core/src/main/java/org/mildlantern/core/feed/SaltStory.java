@@ -58,8 +58,6 @@ public record SaltStory(
 
   private static final double EACH_DRINK = 0.05;
 
-  private static final double EIGHT_IN_TEN = 1.2816;
-
   /** Nobody looks further ahead. */
   private static final int AHEAD_DAYS = 730;
 
@@ -279,7 +277,7 @@ public record SaltStory(
   /** Conductivity of the water in the pot when it is full, mS/cm. */
   public Band ec() {
     double now = pot.ecFull();
-    double off = Math.exp(EIGHT_IN_TEN * spread);
+    double off = Math.exp(Band.EIGHT_IN_TEN * spread);
     return new Band(now, now / off, now * off, readings > 0);
   }
 

@@ -1,5 +1,6 @@
 package org.mildlantern.core.knowledge;
 
+import org.mildlantern.core.feed.Programme;
 import org.mildlantern.core.light.LightWish;
 
 /**
@@ -12,6 +13,20 @@ import org.mildlantern.core.light.LightWish;
  *     roots
  */
 public record Bears(LightWish light, double saltsMsCm, double limePpm, Double nitrogenPpm) {
+
+  static Bears of(
+      Kind kind, LightWish light, Programme programme, int wateredEvery, boolean resting) {
+    boolean shy = kind.shyOf(Habits.Shy.SALTS);
+    return new Bears(
+        resting ? light.atRest() : light,
+        programme.saltsFor(shy),
+        programme.limeFor(shy),
+        programme.roots()
+            ? (Double)
+                (programme.nitrogen(0.5)
+                    * Math.min(1, (double) wateredEvery / programme.daysBetween(wateredEvery)))
+            : null);
+  }
 
   /**
    * Times the sun that burns leaves which are not used to it: as far as both its strength and its

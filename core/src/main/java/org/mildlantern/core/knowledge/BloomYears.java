@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.season.BloomYear;
+import org.mildlantern.core.season.Course;
 
 /** What brings kinds into flower: by kind, else by genus. */
 final class BloomYears {
@@ -32,7 +33,23 @@ final class BloomYears {
     }
   }
 
-  Optional<BloomYear> of(Taxon taxon) {
+  /** How a kind goes through its year. */
+  Course course(Kind kind) {
+    Rest rest = kind.habits().rest();
+    return new Course(
+        switch (rest.as()) {
+          case NONE -> Course.RestKind.NONE;
+          case DRY -> Course.RestKind.DRY;
+          case DRIER -> Course.RestKind.COOL;
+          case DAMP -> Course.RestKind.MOIST_COLD;
+        },
+        rest.months(),
+        kind.taxon().flatMap(this::of).orElse(null),
+        kind.way().repot(),
+        kind.way().isOneOf(List.of("conifer", "hardy-tree")));
+  }
+
+  private Optional<BloomYear> of(Taxon taxon) {
     return Stream.of(taxon.id(), taxon.genus())
         .filter(named::containsKey)
         .findFirst()

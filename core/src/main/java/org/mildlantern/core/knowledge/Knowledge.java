@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
-import org.mildlantern.core.feed.Programme;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.light.LightWish;
@@ -259,20 +258,8 @@ public final class Knowledge {
    * @param resting whether it rests
    */
   public Optional<Bears> bears(Kind kind, int wateredEvery, boolean resting) {
-    Programme programme = feeding.of(kind);
-    boolean shy = kind.shyOf(Habits.Shy.SALTS);
     return lightWish(kind)
-        .map(
-            light ->
-                new Bears(
-                    resting ? light.atRest() : light,
-                    programme.saltsFor(shy),
-                    programme.limeFor(shy),
-                    programme.roots()
-                        ? programme.nitrogen(0.5)
-                            * Math.min(
-                                1, (double) wateredEvery / programme.daysBetween(wateredEvery))
-                        : null));
+        .map(light -> Bears.of(kind, light, feeding.of(kind), wateredEvery, resting));
   }
 
   /** What it asks of the night, where it tells the season by it. */
@@ -282,18 +269,7 @@ public final class Knowledge {
 
   /** How a kind goes through its year. */
   public Course course(Kind kind) {
-    Rest rest = kind.habits().rest();
-    return new Course(
-        switch (rest.as()) {
-          case NONE -> Course.RestKind.NONE;
-          case DRY -> Course.RestKind.DRY;
-          case DRIER -> Course.RestKind.COOL;
-          case DAMP -> Course.RestKind.MOIST_COLD;
-        },
-        rest.months(),
-        kind.taxon().flatMap(blooms::of).orElse(null),
-        kind.way().repot(),
-        kind.way().isOneOf(List.of("conifer", "hardy-tree")));
+    return blooms.course(kind);
   }
 
   public Feeding feeding() {

@@ -104,6 +104,11 @@ public record SunYear(List<Clear> weeks) {
     return Math.abs(sun) > Math.abs(steps) ? sun : steps;
   }
 
+  /** Steps that lie between two lights, by the spread of the logarithm of each. */
+  public static double spread(Trust before, Trust after) {
+    return Math.hypot(before.spread(), after.spread()) / STEP;
+  }
+
   private static boolean sunny(Clear before, Clear after) {
     return after.directHours > Math.max(SHORT, before.directHours * MULTIPLIES);
   }
