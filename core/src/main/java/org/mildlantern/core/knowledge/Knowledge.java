@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,7 +12,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.light.LightWish;
@@ -63,10 +61,8 @@ public final class Knowledge {
   private final Map<String, Node> nodes = new LinkedHashMap<>();
   private final Map<String, List<Node>> traits = new LinkedHashMap<>();
   private final Map<String, Toxicity> toxicByGenus = new LinkedHashMap<>();
-  private final Map<String, Map<String, List<Node>>> nodesByFormAndCheck = new LinkedHashMap<>();
-  private final Map<String, List<Cause>> causesByForm = new LinkedHashMap<>();
-  private final Map<String, Set<String>> offeredByForm = new LinkedHashMap<>();
   private final Map<String, Lore> lore = new ConcurrentHashMap<>();
+  private OnForms onForms;
   private List<Lore> allLore = List.of();
 
   Knowledge(Shelf shelf) {
@@ -134,27 +130,8 @@ public final class Knowledge {
 
   /** Prepares what is looked up often, once nothing is wrong. */
   void index() {
-    for (GrowthForm form : forms) {
-      causesByForm.put(
-          form.id(),
-          causes.stream().filter(cause -> cause.strikes(form) && showsOn(cause, form)).toList());
-      offeredByForm.put(form.id(), offered(form));
-      Map<String, List<Node>> byCheck =
-          nodes.values().stream()
-              .filter(node -> isOffered(node, form))
-              .collect(
-                  Collectors.groupingBy(
-                      node -> node.sign().check(), HashMap::new, Collectors.toList()));
-      for (Check check : checks) {
-        check.asks().stream()
-            .map(nodes::get)
-            .filter(node -> isOffered(node, form))
-            .forEach(
-                node -> byCheck.computeIfAbsent(check.id(), id -> new ArrayList<>()).add(node));
-      }
-      nodesByFormAndCheck.put(form.id(), byCheck);
-    }
-    allLore = everyLore();
+    onForms = new OnForms(this, nodes);
+    allLore = Lore.all(this);
   }
 
   /** Fingerprint of the files on which diagnosis rests. */
@@ -347,23 +324,6 @@ public final class Knowledge {
     return allLore;
   }
 
-  private List<Lore> everyLore() {
-    Map<String, Lore> all = new LinkedHashMap<>();
-    List<Kind> kinds = new ArrayList<>();
-    taxa.forEach(taxon -> kinds.add(kind(taxon)));
-    usual.forEach(one -> kinds.add(kind(one)));
-    for (Kind kind : kinds) {
-      for (Lore one :
-          List.of(
-              lore(kind, Stage.GROWTH, false),
-              lore(kind, Stage.REST, true),
-              lore(kind, Stage.SEEDLING, false))) {
-        all.putIfAbsent(one.living().key(), one);
-      }
-    }
-    return List.copyOf(all.values());
-  }
-
   /**
    * Finds a kind by any name that people give it; empty for what is not known and for what must be
    * asked. A name that is not known but begins with a genus that is finds the genus.
@@ -423,39 +383,18 @@ public final class Knowledge {
     return meant(word, pattern).stream().anyMatch(node -> occursOn(node, form));
   }
 
-  /** Ids of the nodes that some cause of the form shows; others cannot be there. */
-  private Set<String> offered(GrowthForm form) {
-    Set<String> shown = new HashSet<>();
-    causesByForm.get(form.id()).forEach(cause -> shown.addAll(cause.nodes()));
-    return shown;
-  }
-
-  private boolean isOffered(Node node, GrowthForm form) {
-    return occursOn(node, form) && offeredByForm.get(form.id()).contains(node.id());
-  }
-
   /** The nodes of a form that one way of looking reveals. */
   public List<Node> nodesOf(GrowthForm form, Check check) {
-    return nodesByFormAndCheck.get(form.id()).getOrDefault(check.id(), List.of());
+    return onForms.nodes(form, check);
   }
 
   /** The nodes that can be marked on one part of a form. */
   public List<Node> nodesOn(GrowthForm form, Part part) {
-    return nodes.values().stream()
-        .filter(node -> node.isMarkedOn(part.kind()) && isOffered(node, form))
-        .toList();
+    return onForms.nodes(form, part);
   }
 
   /** The causes that can strike the form and show on it, in the order of the files. */
   public List<Cause> causesFor(GrowthForm form) {
-    return causesByForm.get(form.id());
-  }
-
-  private boolean showsOn(Cause cause, GrowthForm form) {
-    return cause.signs().entrySet().stream()
-        .anyMatch(
-            e ->
-                e.getValue().probability() >= Level.SOMETIMES.probability()
-                    && occursOn(nodes.get(e.getKey()), form));
+    return onForms.causes(form);
   }
 }

@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.mildlantern.core.season.Months;
+import org.mildlantern.core.season.Stage;
 
 /** What is known for one way of life: its causes as they are there, and what to do about them. */
 public final class Lore {
@@ -22,6 +24,24 @@ public final class Lore {
   private final Map<String, Cause> causes = new LinkedHashMap<>();
   private final Set<String> offered = new HashSet<>();
   private final Map<String, Double> leaks = new LinkedHashMap<>();
+
+  /** How all kinds live at all stages, each way on each growth form once. */
+  static List<Lore> all(Knowledge knowledge) {
+    Map<String, Lore> all = new LinkedHashMap<>();
+    List<Kind> kinds = new ArrayList<>();
+    knowledge.taxa().forEach(taxon -> kinds.add(knowledge.kind(taxon)));
+    knowledge.usual().forEach(one -> kinds.add(knowledge.kind(one)));
+    for (Kind kind : kinds) {
+      for (Lore one :
+          List.of(
+              knowledge.lore(kind, Stage.GROWTH, false),
+              knowledge.lore(kind, Stage.REST, true),
+              knowledge.lore(kind, Stage.SEEDLING, false))) {
+        all.putIfAbsent(one.living().key(), one);
+      }
+    }
+    return List.copyOf(all.values());
+  }
 
   Lore(Knowledge knowledge, Living living) {
     this.knowledge = knowledge;
