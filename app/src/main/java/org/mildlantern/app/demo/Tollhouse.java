@@ -137,7 +137,7 @@ class Tollhouse {
 
   /** Lines of the demo name no places. */
   private Setting nowhere() {
-    return new Setting(scope.now().atZone(scope.zone()), Map.of(), false);
+    return new Setting(scope.now().atZone(scope.zone()), Map.of(), false, false);
   }
 
   private void addSpot(long plant, Sheet spot) {

@@ -60,8 +60,8 @@ class Plant {
     this.placeId = placeId;
   }
 
-  /** Takes over all that the form says, but not the place: a move is history. */
-  void describe(String newCode, Identity identity, PlantForm form, LocalDate today) {
+  /** Takes over all that the form says, but not the place and the stage: they are history. */
+  void describe(String newCode, Identity identity, PlantForm form) {
     this.code = newCode;
     this.taxonId = identity.taxonId();
     this.name = identity.name();
@@ -71,10 +71,6 @@ class Plant {
     this.ownMedium = form.ownMedium();
     this.mediumSince = form.mediumSince();
     this.waterUsed = form.waterUsed();
-    if (stage != form.stage()) {
-      this.stage = form.stage();
-      this.stageSince = form.stage() == null ? null : today;
-    }
     this.arrivedOn = form.arrivedOn();
     this.notes = form.notes() == null ? "" : form.notes().strip();
   }
@@ -164,6 +160,11 @@ class Plant {
     this.pot = pot.wide(cm);
     this.mediumId = medium;
     this.mediumSince = since;
+  }
+
+  void comesTo(Stage newStage, LocalDate since) {
+    this.stage = newStage;
+    this.stageSince = since;
   }
 
   void archive(LocalDate day) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
@@ -22,6 +23,10 @@ import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.journal.Repotted;
 import org.mildlantern.core.journal.Setting;
+import org.mildlantern.core.journal.Staged;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Taxon.Sheds;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -33,14 +38,23 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlantNotes {
   private static final Words WORDS = Words.of(PlantNotes.class);
 
+  private static final Set<Sheds> SHED = Set.of(Sheds.HALF, Sheds.ALL, Sheds.DIES_DOWN);
+
   private static final Pattern FIGURE = Pattern.compile("\\d+(?:[.,]\\d+)*");
 
   private final PlantRepository plants;
   private final PlaceService places;
   private final JournalService journal;
+  private final Knowledge knowledge;
   private final Scope scope;
 
-  PlantNotes(PlantRepository plants, PlaceService places, JournalService journal, Scope scope) {
+  PlantNotes(
+      PlantRepository plants,
+      PlaceService places,
+      JournalService journal,
+      Knowledge knowledge,
+      Scope scope) {
+    this.knowledge = knowledge;
     this.plants = plants;
     this.places = places;
     this.journal = journal;
@@ -68,7 +82,15 @@ public class PlantNotes {
     return new Setting(
         scope.now().atZone(scope.zone()),
         places.all().stream().collect(Collectors.toMap(PlaceView::name, PlaceView::id)),
-        plant.pot().stands());
+        plant.pot().stands(),
+        shedsForItsRest(plant));
+  }
+
+  private boolean shedsForItsRest(Plant plant) {
+    return Optional.ofNullable(plant.taxonId())
+        .flatMap(knowledge.taxa()::find)
+        .filter(taxon -> taxon.rest().any() && SHED.contains(taxon.sheds()))
+        .isPresent();
   }
 
   /**
@@ -163,6 +185,9 @@ public class PlantNotes {
     if (note instanceof Moved moved) {
       return moved(plant, moved.to(), at, entryId);
     }
+    if (note instanceof Staged staged) {
+      return staged(plant, staged.stage(), at, entryId);
+    }
     return note instanceof Repotted repot ? repotted(plant, repot, at, entryId) : note;
   }
 
@@ -178,6 +203,29 @@ public class PlantNotes {
     plant.moveTo(to);
     plant.walkAt(Plant.LAST);
     return moved;
+  }
+
+  /** A stage from before the present one is history and changes nothing. */
+  private Staged staged(Plant plant, Stage stage, Instant at, Long entryId) {
+    LocalDate day = scope.day(at);
+    boolean history =
+        journal.anyAfter(plant.id(), NoteKind.STAGE, at, entryId)
+            || plant.stageSince() != null && day.isBefore(plant.stageSince());
+    if (history) {
+      return new Staged(stage);
+    }
+    Staged.Before before = new Staged.Before(plant.stage(), plant.stageSince());
+    plant.comesTo(stage, day);
+    return new Staged(stage, before);
+  }
+
+  /** Brings a plant to a stage and writes it down; to forget its stage is no note. */
+  void stage(Plant plant, Stage stage) {
+    if (stage == null) {
+      plant.comesTo(null, null);
+    } else {
+      write(plant.id(), new Staged(stage));
+    }
   }
 
   /** A repot from before the present medium is history and changes nothing. */
@@ -247,6 +295,9 @@ public class PlantNotes {
     if (one instanceof Moved a && other instanceof Moved b) {
       return a.to().equals(b.to());
     }
+    if (one instanceof Staged a && other instanceof Staged b) {
+      return a.stage() == b.stage();
+    }
     if (one instanceof Repotted a && other instanceof Repotted b) {
       return Objects.equals(a.potCm(), b.potCm());
     }
@@ -266,6 +317,9 @@ public class PlantNotes {
     Note note = entry.note();
     if (note instanceof Moved moved && plant.placeId().equals(moved.to()) && moved.from() != null) {
       plant.moveTo(moved.from());
+    }
+    if (note instanceof Staged staged && staged.before() != null) {
+      plant.comesTo(staged.before().stage(), staged.before().since());
     }
     if (note instanceof Repotted repot && repot.before() != null) {
       Repotted.Before before = repot.before();

@@ -175,7 +175,8 @@ public class PlantService {
   public PlantView add(PlantForm form) {
     PlaceView place = placeOf(form);
     Plant plant = new Plant(place.id());
-    plant.describe(codeFor(null, form), identify(form), checked(form), scope.today());
+    plant.describe(codeFor(null, form), identify(form), checked(form));
+    begin(plant, form);
     plants.save(plant);
     return view(plant, Map.of(place.id(), place));
   }
@@ -195,11 +196,16 @@ public class PlantService {
         (row, form) -> {
           Plant plant = new Plant(placeOf(form).id());
           String code = form.code().isBlank() ? free.next() : form.code().strip();
-          plant.describe(code, identify(form), checked(form), scope.today());
+          plant.describe(code, identify(form), checked(form));
+          begin(plant, form);
           plant.cameWith(importId, row);
           added.add(plant);
         });
     plants.saveAll(added);
+  }
+
+  private void begin(Plant plant, PlantForm form) {
+    plant.comesTo(form.stage(), form.stage() == null ? null : scope.today());
   }
 
   /**
@@ -251,9 +257,12 @@ public class PlantService {
         .map(
             plant -> {
               PlaceView place = placeOf(form);
-              plant.describe(codeFor(id, form), identify(form), checked(form), scope.today());
+              plant.describe(codeFor(id, form), identify(form), checked(form));
               if (!place.id().equals(plant.placeId())) {
                 notes.move(id, place.id(), "");
+              }
+              if (form.stage() != plant.stage()) {
+                notes.stage(plant, form.stage());
               }
               return view(plant, placesById());
             });

@@ -31,6 +31,7 @@ public sealed interface Note
         SaltsRead,
         Skipped,
         Sprayed,
+        Staged,
         StoodInWater,
         Strewn,
         TakenBack,

@@ -31,6 +31,7 @@ public enum NoteKind {
   LOST(LostLeaves.class, "Lost leaves", Work.LOOK, false, false, LostLeaves.GRAMMAR),
   SALTS(SaltsRead.class, "Salts", Work.LOOK, false, false, SaltsRead.GRAMMAR),
   GREW(Grew.class, "Grew", Work.LOOK, false, false, Grew.GRAMMAR),
+  STAGE(Staged.class, "Stage", Work.LOOK, false, false, Staged.GRAMMAR),
   STREWN(Strewn.class, "Strewn", Work.FEED, false, true, Strewn.GRAMMAR),
   READ(Readings.class, "Read", Work.LOOK, false, false, Readings.GRAMMAR),
   LOOKED(Looked.class, "Looked", Work.LOOK, false, false, Looked.GRAMMAR),

@@ -8,8 +8,9 @@ import java.util.Map;
  *
  * @param places ids of the collection's places by name
  * @param stands whether the plant stands in water or draws from it
+ * @param sheds whether falling leaves are how its kind goes to rest
  */
-public record Setting(ZonedDateTime now, Map<String, Long> places, boolean stands) {
+public record Setting(ZonedDateTime now, Map<String, Long> places, boolean stands, boolean sheds) {
   public Setting {
     places = Map.copyOf(places);
   }

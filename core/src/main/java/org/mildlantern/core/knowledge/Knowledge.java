@@ -55,7 +55,7 @@ public final class Knowledge {
   private final Table<Term> terms;
   private final Table<Toxicity> toxic;
   private final LightWishes lightWishes;
-  private final BloomYears blooms;
+  private final Courses courses;
   private final Feeding feeding;
   private final Set<String> formNames = new HashSet<>();
   private final Map<String, Node> nodes = new LinkedHashMap<>();
@@ -90,7 +90,7 @@ public final class Knowledge {
     ways = new Ways(shelf);
     toxic = shelf.table("entry about pets", "pets.yaml", "pets", Toxicity.class);
     lightWishes = new LightWishes(shelf);
-    blooms = new BloomYears(shelf);
+    courses = new Courses(shelf);
     feeding = new Feeding(shelf, ways, causes);
     wording = new Wording(shelf);
     terms = shelf.table("term", "words/terms.yaml", "terms", Term.class);
@@ -246,7 +246,7 @@ public final class Knowledge {
 
   /** How a kind goes through its year. */
   public Course course(Kind kind) {
-    return blooms.course(kind);
+    return courses.course(kind);
   }
 
   public Feeding feeding() {

@@ -7,12 +7,18 @@ import java.time.LocalDate;
  *
  * @param rest how it is kept while it rests
  * @param resting its months, as in the north; null for what does not rest
+ * @param signs of its rest, or null where they are not known
  * @param bloom what brings it into flower; null where that is not known
  * @param repot months in which its roots may be disturbed, as in the north; null where any will do
  * @param bareRootsKill whether disturbing its roots out of season kills rather than saves
  */
 public record Course(
-    RestKind rest, Months resting, BloomYear bloom, Months repot, boolean bareRootsKill) {
+    RestKind rest,
+    Months resting,
+    RestSigns signs,
+    BloomYear bloom,
+    Months repot,
+    boolean bareRootsKill) {
 
   /** How a kind is kept at rest. */
   public enum RestKind {

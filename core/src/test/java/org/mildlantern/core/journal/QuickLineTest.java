@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mildlantern.core.feed.SaltReading;
 import org.mildlantern.core.growth.Organ;
+import org.mildlantern.core.season.Stage;
 
 class QuickLineTest {
   /** A Wednesday evening. */
@@ -27,7 +28,7 @@ class QuickLineTest {
       ZonedDateTime.of(2026, 11, 25, 18, 0, 0, 0, ZoneId.of("Europe/London"));
 
   private static final Setting SETTING =
-      new Setting(NOW, Map.of("North gallery", 1L, "South bay", 2L, "Shelf 2", 3L), false);
+      new Setting(NOW, Map.of("North gallery", 1L, "South bay", 2L, "Shelf 2", 3L), false, false);
 
   private static QuickLine read(String line) {
     return QuickLine.read(line, SETTING);
@@ -77,7 +78,7 @@ class QuickLineTest {
 
   @Test
   void aPlaceNamedLikeADayIsNoDay() {
-    Setting odd = new Setting(NOW, Map.of("Monday bench", 7L, "12:30 shelf", 8L), false);
+    Setting odd = new Setting(NOW, Map.of("Monday bench", 7L, "12:30 shelf", 8L), false, false);
     QuickLine moved = QuickLine.read("moved to Monday bench", odd);
     assertThat(moved.dated()).isFalse();
     assertThat(QuickLine.read("moved to 12:30 shelf", odd).note()).isEqualTo(new Moved(null, 8L));
@@ -85,7 +86,7 @@ class QuickLineTest {
 
   @Test
   void toppingUpWhatStandsInWaterFillsIt() {
-    Setting stands = new Setting(NOW, Map.of(), true);
+    Setting stands = new Setting(NOW, Map.of(), true, false);
     assertThat(QuickLine.read("topped up 240", stands).note()).isEqualTo(new Filled(240.0));
     assertThat(read("topped up 240").note()).isEqualTo(new Watered(240.0, Watered.RunOff.NOT_SAID));
   }
@@ -173,7 +174,45 @@ class QuickLineTest {
         new Grew(Organ.LEAF, 14.5),
         new Grew(Organ.SPIKE, 40),
         new Strewn(5, "15-9-12", 6),
+        new Staged(Stage.BUD),
+        new Staged(Stage.FLOWER),
+        new Staged(Stage.AFTER_FLOWER),
+        new Staged(Stage.GROWTH),
+        new Staged(Stage.REST),
         new Looked(Looked.What.OVER, null));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "new lead, GROWTH",
+    "new roots on the front bulb, GROWTH",
+    "new roots, GROWTH",
+    "Spike on the left, BUD",
+    "in bud since yesterday, BUD",
+    "first flower open, FLOWER",
+    "last flower dropped, AFTER_FLOWER",
+    "flowers over, AFTER_FLOWER",
+    "at rest, REST",
+    "spike rotted, REMARK",
+    "buds dropped, REMARK",
+    "'buds, all fell', REMARK",
+    "no spike, REMARK",
+    "spike mites, REMARK",
+    "flowering last year, REMARK",
+    "leaves falling, REMARK",
+    "leaf fall for the winter, REMARK"
+  })
+  void aPointOfItsYearIsNoted(String line, String stage) {
+    Note note = read(line).note();
+    assertThat(note instanceof Staged staged ? staged.stage().name() : "REMARK").isEqualTo(stage);
+  }
+
+  @Test
+  void fallingLeavesAreARestWhereTheKindShedsForIt() {
+    Setting sheds = new Setting(NOW, Map.of(), false, true);
+    assertThat(QuickLine.read("leaves falling", sheds).note()).isEqualTo(new Staged(Stage.REST));
+    assertThat(QuickLine.read("leaves falling, yellow spots", sheds).note())
+        .isInstanceOf(Remark.class);
   }
 
   @ParameterizedTest
