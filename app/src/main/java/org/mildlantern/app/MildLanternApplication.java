@@ -6,6 +6,7 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.knowledge.Remedies;
+import org.mildlantern.core.knowledge.Repots;
 import org.mildlantern.core.knowledge.Rescue;
 import org.mildlantern.core.knowledge.SheetWords;
 import org.mildlantern.core.said.Reader;
@@ -44,6 +45,11 @@ public class MildLanternApplication {
   @Bean
   Media media() {
     return Library.shipped().media();
+  }
+
+  @Bean
+  Repots repots() {
+    return Library.shipped().repots();
   }
 
   @Bean

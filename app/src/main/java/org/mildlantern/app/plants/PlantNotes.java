@@ -134,6 +134,16 @@ public class PlantNotes {
                     new Entry(plantId, scope.now(), applied(plant, note, scope.now(), null))));
   }
 
+  /** Writes the same about each of several plants; nothing for those that are not there. */
+  public List<Entry> writeAll(Collection<Long> plantIds, Note note) {
+    return plants.byIds(plantIds).stream()
+        .map(
+            plant ->
+                journal.write(
+                    new Entry(plant.id(), scope.now(), applied(plant, note, scope.now(), null))))
+        .toList();
+  }
+
   /** Moves a plant and writes it down; a move to where it stands is nothing. */
   public Optional<Entry> move(Long plantId, Long placeId, String why) {
     if (places.find(placeId).isEmpty()) {

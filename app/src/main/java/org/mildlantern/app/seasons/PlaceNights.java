@@ -2,6 +2,7 @@ package org.mildlantern.app.seasons;
 
 import java.time.LocalDate;
 import java.util.Map;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.sensors.Measured;
@@ -21,9 +22,11 @@ class PlaceNights {
 
   private final SensorService sensors;
   private final ClimateService climate;
+  private final CollectionMemo memo;
   private final Scope scope;
 
-  PlaceNights(SensorService sensors, ClimateService climate, Scope scope) {
+  PlaceNights(SensorService sensors, ClimateService climate, CollectionMemo memo, Scope scope) {
+    this.memo = memo;
     this.sensors = sensors;
     this.climate = climate;
     this.scope = scope;
@@ -36,6 +39,10 @@ class PlaceNights {
 
   /** What nights usually are there now, °C. */
   double usual(PlaceView place) {
+    return memo.once("usual-night-" + place.id(), () -> late(place));
+  }
+
+  private double late(PlaceView place) {
     LocalDate since = scope.today().minusDays(LATE_DAYS);
     return read(place).entrySet().stream()
         .filter(night -> night.getKey().isAfter(since))

@@ -201,24 +201,15 @@ class SeasonService {
     record Gives(PlaceView place, LocalDate day) {}
     double bears = plant.kind().taxon().map(Taxon::coldestWished).orElse(0.0) - BEARS;
     return places.all().stream()
-        .filter(place -> !place.id().equals(plant.place().id()) && suits(place, course))
+        .filter(
+            place ->
+                !place.id().equals(plant.place().id())
+                    && place.kind().givesCold(course.rest() == Course.RestKind.DRY))
         .filter(place -> nights.usual(place) >= bears)
         .map(place -> new Gives(place, ledger.elsewhere(cue, nights.usual(place), scope.today())))
         .filter(gives -> gives.day() != null)
         .min(Comparator.comparing(Gives::day))
         .map(gives -> WORDS.say("cue-there", gives.place().name(), Days.near(gives.day())));
-  }
-
-  /**
-   * No plant is sent into quarantine or a closed case for its cold, and none that rests dry into
-   * rain.
-   */
-  private static boolean suits(PlaceView place, Course course) {
-    return switch (place.kind()) {
-      case INDOOR -> true;
-      case OUTDOOR -> course.rest() != Course.RestKind.DRY;
-      case CASE, QUARANTINE -> false;
-    };
   }
 
   private String blooms(PlantView plant, Course course) {

@@ -100,6 +100,10 @@ public class ForecastService {
   }
 
   List<Danger> dangers(List<PlantView> kept) {
+    return memo.once("dangers", () -> dangersOf(kept));
+  }
+
+  private List<Danger> dangersOf(List<PlantView> kept) {
     Optional<Forecast> forecast = fresh();
     if (forecast.isEmpty()) {
       return List.of();

@@ -33,7 +33,9 @@ public final class Knowledge {
           "pets.yaml",
           "light.yaml",
           "feed.yaml",
-          "seasons.yaml");
+          "seasons.yaml",
+          "repot/",
+          "raising/");
 
   private final String edition;
   private final Names names;

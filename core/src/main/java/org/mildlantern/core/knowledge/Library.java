@@ -14,6 +14,7 @@ public record Library(
     Knowledge knowledge,
     Remedies remedies,
     Media media,
+    Repots repots,
     Rescue rescue,
     SheetWords sheet,
     String edition) {
@@ -54,6 +55,7 @@ public record Library(
     Knowledge knowledge = new Knowledge(shelf);
     Remedies remedies = new Remedies(shelf, knowledge);
     Media media = new Media(shelf, knowledge);
+    Repots repots = new Repots(shelf, knowledge, media);
     Rescue rescue = new Rescue(shelf, knowledge);
     SheetWords sheet = new SheetWords(shelf, knowledge);
     List<Fault> faults = shelf.faults().all();
@@ -61,6 +63,7 @@ public record Library(
       throw new KnowledgeException(faults);
     }
     index(shelf, knowledge);
-    return new Library(knowledge, remedies, media, rescue, sheet, shelf.fingerprint(path -> true));
+    return new Library(
+        knowledge, remedies, media, repots, rescue, sheet, shelf.fingerprint(path -> true));
   }
 }

@@ -142,6 +142,11 @@ public final class Media {
     return reasons;
   }
 
+  /** What media are mixed from. */
+  public Table<Retention> components() {
+    return components;
+  }
+
   /** The materials of a medium with their shares, which add up to 1; empty when not known. */
   public Optional<Map<Retention, Double>> mixOf(String medium) {
     return recipes

@@ -19,6 +19,14 @@ public enum PlaceKind {
     return label;
   }
 
+  /**
+   * Whether plants are brought there for the cold of their rest: none into quarantine or a closed
+   * case, and none that rests dry into the rain.
+   */
+  public boolean givesCold(boolean dry) {
+    return this == INDOOR || this == OUTDOOR && !dry;
+  }
+
   public String id() {
     return name().toLowerCase(Locale.ROOT);
   }

@@ -1,0 +1,102 @@
+package org.mildlantern.app.seasons;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Party;
+import org.mildlantern.app.round.RoundItem;
+import org.mildlantern.app.round.RoundSource;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.season.Course;
+import org.mildlantern.core.season.RestTurn;
+import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.words.Words;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Puts plants on the round whose rest begins or ends, with what changes then. */
+@Component
+@Order(6)
+class RestsOnTheRound implements RoundSource {
+  private static final Words WORDS = Words.of(RestsOnTheRound.class);
+
+  /** A look for it may be put off by so much. */
+  private static final int WAITS = 7;
+
+  /** Share of a stop’s time that one of several plants takes. Rule of thumb. */
+  private static final double EACH = 0.3;
+
+  private final Knowledge knowledge;
+  private final RestPlaces places;
+  private final Scope scope;
+
+  RestsOnTheRound(Knowledge knowledge, RestPlaces places, Scope scope) {
+    this.knowledge = knowledge;
+    this.places = places;
+    this.scope = scope;
+  }
+
+  @Override
+  public List<Due> due(Ground ground) {
+    return ground.kept().stream()
+        .filter(plant -> plant.kind().taxon().isPresent())
+        .flatMap(plant -> due(plant, ground.today()).stream())
+        .toList();
+  }
+
+  private Optional<Due> due(PlantView plant, LocalDate today) {
+    Course course = knowledge.course(plant.kind());
+    return RestTurn.near(
+            course, today, scope.latitude(), plant.noted().orElse(null), plant.stageSince())
+        .map(turn -> due(plant, course, turn, today));
+  }
+
+  private Due due(PlantView plant, Course course, RestTurn turn, LocalDate today) {
+    String rest = course.rest().name();
+    String turns = turn.begins() ? "begins" : "ends";
+    String why = why(plant, course, turn);
+    LocalDate on = turn.on().isBefore(today) ? today : turn.on();
+    String yes = StageController.of(turn.begins() ? Stage.REST : Stage.GROWTH);
+    String no = StageController.of(turn.begins() ? Stage.GROWTH : Stage.REST);
+    return Due.on(
+            on,
+            RoundItem.due(
+                    "rest-" + plant.id(), Work.LOOK, plant, WORDS.say("rest-" + turns, rest), why)
+                .answered(
+                    List.of(
+                        new RoundItem.Answer(
+                            WORDS.say(turns + "-yes"), yes, "plants", plant.id().toString()),
+                        RoundItem.Answer.skip(
+                            WORDS.say(turns + "-no"), no, "plants", plant.id().toString())))
+                .leadingTo("/plants/" + plant.id() + "#year", WORDS.say("its-year")))
+        .within(
+            new Party(
+                "rest-" + turns + "-" + rest + "-" + turn.on(),
+                plants -> WORDS.say("rest-" + turns + "-many", rest, plants),
+                WORDS.say(turns + "-all"),
+                yes,
+                WORDS.say(turns + "-yes"),
+                WORDS.say(turns + "-not-these"),
+                "/seasons",
+                EACH),
+            on.plusDays(WAITS));
+  }
+
+  private String why(PlantView plant, Course course, RestTurn turn) {
+    String sign =
+        course.signs() == null
+            ? ""
+            : WORDS.say(
+                turn.begins() ? "begins-with" : "ends-with",
+                turn.begins() ? course.signs().begins() : course.signs().ends());
+    if (!turn.begins()) {
+      return sign.isEmpty() ? WORDS.say("ends-about") : sign;
+    }
+    return String.join(" ", sign, WORDS.say("until", Days.near(turn.until())), places.words(plant))
+        .strip();
+  }
+}
