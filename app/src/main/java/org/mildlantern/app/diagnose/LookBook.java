@@ -1,8 +1,10 @@
 package org.mildlantern.app.diagnose;
 
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.plants.PlantService;
@@ -48,6 +50,24 @@ public class LookBook {
 
   /** A sign that several plants show. */
   public record SharedSign(String signId, String label, int plants) {}
+
+  /**
+   * When some signs were last seen, by plant and sign; a sign that a later look did not find is
+   * left out.
+   */
+  public Map<Long, Map<String, Instant>> lastSeen(Set<String> signs, Instant since) {
+    Map<Long, Map<String, Instant>> seen = new HashMap<>();
+    for (FindingRepository.FoundSign found : findings.foundSince(signs, since)) {
+      Map<String, Instant> ofPlant =
+          seen.computeIfAbsent(found.getPlant(), plant -> new HashMap<>());
+      if (found.getPresent()) {
+        ofPlant.put(found.getSign(), found.getAt());
+      } else {
+        ofPlant.remove(found.getSign());
+      }
+    }
+    return seen;
+  }
 
   /** The newest looks at plants that are kept. */
   public List<Recent> recent(int most) {

@@ -74,6 +74,24 @@ interface FindingRepository extends CollectionRepository<FindingRow> {
     String getSign();
   }
 
+  /** What was found of some signs in looks begun since then, the first first. */
+  @Query(
+      "select l.plantId as plant, f.sign as sign, f.present as present, l.startedAt as at"
+          + " from FindingRow f join Look l on l.id = f.lookId"
+          + " where f.sign in :signs and l.startedAt >= :since order by l.startedAt, f.id")
+  List<FoundSign> foundSince(Collection<String> signs, Instant since);
+
+  /** A sign that was there or not on a plant. */
+  interface FoundSign {
+    Long getPlant();
+
+    String getSign();
+
+    boolean getPresent();
+
+    Instant getAt();
+  }
+
   @Query("select f from FindingRow f where f.lookId = :lookId order by f.id")
   List<FindingRow> of(Long lookId);
 

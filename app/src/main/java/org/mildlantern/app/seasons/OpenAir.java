@@ -31,6 +31,8 @@ import org.springframework.stereotype.Component;
 class OpenAir {
   private static final Words WORDS = Words.of(OpenAir.class);
 
+  private static final int MANY = 300;
+
   private final PlaceService places;
   private final PlaceNights nights;
   private final ClimateService climate;
@@ -79,6 +81,18 @@ class OpenAir {
         scope.today(),
         climate.here()::night,
         forecasts.ahead());
+  }
+
+  /** A plant with its days, in words. */
+  record Row(PlantView plant, List<String> words) {}
+
+  /** Plants that go out or come in, or stand out the year round; the others are left out. */
+  List<Row> rows(List<PlantView> kept) {
+    return kept.stream()
+        .map(plant -> new Row(plant, words(plant)))
+        .filter(row -> !row.words().isEmpty())
+        .limit(MANY)
+        .toList();
   }
 
   static boolean isOut(PlantView plant) {

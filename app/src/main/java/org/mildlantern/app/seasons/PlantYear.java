@@ -11,8 +11,8 @@ import org.mildlantern.app.plants.PlantView;
  * @param cue what starts its buds, in words; empty where that is not known
  * @param ledger the cool nights that it has had; null where none are counted now
  * @param blooms when buds that were noted open, in words; or empty
- * @param repot whether its roots may be disturbed, in words
  * @param bars of the year ahead, from the beginning of this month
+ * @param marks days on the band
  * @param short one line of what matters most
  */
 record PlantYear(
@@ -22,8 +22,8 @@ record PlantYear(
     String cue,
     Ledger ledger,
     String blooms,
-    String repot,
     List<Bar> bars,
+    List<Mark> marks,
     String line) {
 
   /** A stage with its chance, in percent. */
@@ -44,4 +44,11 @@ record PlantYear(
    * @param from in half months from the beginning, with {@code length}
    */
   record Bar(String css, String label, int from, int length) {}
+
+  /**
+   * A day.
+   *
+   * @param at where it stands on the band, 0 to 1
+   */
+  record Mark(double at, String label, String line) {}
 }

@@ -12,18 +12,25 @@ import org.springframework.stereotype.Component;
 @Order(27)
 class SeasonSection implements PlantSection {
   private final SeasonService seasons;
+  private final OpenAir air;
 
-  SeasonSection(SeasonService seasons) {
+  SeasonSection(SeasonService seasons, OpenAir air) {
     this.seasons = seasons;
+    this.air = air;
   }
 
-  /** A plant’s year with the months ahead. */
-  record Ahead(PlantYear year, List<String> months, double today) {}
+  /**
+   * A plant’s year with the months ahead.
+   *
+   * @param air when it goes out and comes in, in words
+   */
+  record Ahead(PlantYear year, List<String> months, double today, List<String> air) {}
 
   @Override
   public Optional<Section> of(PlantView plant) {
     return Optional.of(
         new Section(
-            "seasons/section", new Ahead(seasons.of(plant), seasons.months(), seasons.today())));
+            "seasons/section",
+            new Ahead(seasons.of(plant), seasons.months(), seasons.today(), air.words(plant))));
   }
 }

@@ -16,14 +16,9 @@ import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
-import org.mildlantern.core.knowledge.Knowledge;
-import org.mildlantern.core.knowledge.Taxon;
-import org.mildlantern.core.season.BloomForecast;
-import org.mildlantern.core.season.BloomYear;
+import org.mildlantern.core.air.OutAndIn;
 import org.mildlantern.core.season.Course;
-import org.mildlantern.core.season.CueLedger;
-import org.mildlantern.core.season.Repotting;
-import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.season.RestTurn;
 import org.mildlantern.core.season.StageOdds;
 import org.mildlantern.core.season.YearStage;
 import org.mildlantern.core.words.Words;
@@ -36,9 +31,6 @@ import org.springframework.transaction.annotation.Transactional;
 class SeasonService {
   private static final Words WORDS = Words.of(SeasonService.class);
 
-  /** A stage of which it is not known since when is taken for so old. */
-  private static final int SOME_DAYS = 30;
-
   /** What is less likely is not shown. */
   private static final double SHOWN = 0.05;
 
@@ -50,28 +42,36 @@ class SeasonService {
   /** Nights there are what they are now for so long. */
   private static final int NIGHTS_HOLD_DAYS = 30;
 
-  /** A medium this far through its life is spoken of. */
-  private static final double OLD = 0.8;
+  /** Share of the band that a mark takes, and each of its letters. */
+  private static final double ROOM = 0.04;
 
-  /** A plant goes nowhere colder than it wishes by more than this, K. */
-  private static final double BEARS = 3;
+  private static final double LETTER = 0.012;
 
   private final PlantService plants;
   private final PlaceService places;
-  private final PlaceNights nights;
-  private final Knowledge knowledge;
+  private final PlantSeasons seasons;
+  private final Cues cues;
+  private final Blooms blooms;
+  private final OpenAir air;
+  private final List<YearSource> sources;
   private final Scope scope;
 
   SeasonService(
       PlantService plants,
       PlaceService places,
-      PlaceNights nights,
-      Knowledge knowledge,
+      PlantSeasons seasons,
+      Cues cues,
+      Blooms blooms,
+      OpenAir air,
+      List<YearSource> sources,
       Scope scope) {
     this.plants = plants;
     this.places = places;
-    this.nights = nights;
-    this.knowledge = knowledge;
+    this.seasons = seasons;
+    this.cues = cues;
+    this.blooms = blooms;
+    this.air = air;
+    this.sources = List.copyOf(sources);
     this.scope = scope;
   }
 
@@ -124,15 +124,12 @@ class SeasonService {
   }
 
   PlantYear of(PlantView plant) {
-    Course course = knowledge.course(plant.kind());
-    LocalDate today = scope.today();
-    StageOdds.Place here = nights.at(plant.place());
-    StageOdds.Noted noted = noted(plant, today);
-    StageOdds now = StageOdds.of(course, today, scope.latitude(), here, noted);
-    PlantYear.Ledger ledger = ledger(plant, course).orElse(null);
-    String blooms = blooms(plant, course);
-    String repot = repot(plant, course, here, noted);
+    Course course = seasons.course(plant);
+    StageOdds now = seasons.now(plant);
+    Optional<Cues.Counted> cue = cues.of(plant, course);
+    String blooms = this.blooms.words(plant, course);
     String stage = WORDS.say("stage", now.likeliest().label(), now.of(now.likeliest()) * 100);
+    List<YearSource.Mark> marks = marks(plant, course, cue);
     return new PlantYear(
         plant,
         stage,
@@ -144,108 +141,87 @@ class SeasonService {
         course.bloom() == null
             ? ""
             : WORDS.say("cue", course.bloom().cue().label(), course.bloom().say()),
-        ledger,
+        cue.map(Cues.Counted::ledger).orElse(null),
         blooms,
-        repot,
-        bars(plant, course, here),
-        ledger != null ? ledger.words() : !blooms.isEmpty() ? blooms : repot);
+        bars(plant, course, seasons.here(plant)),
+        placed(marks),
+        cue.map(found -> found.ledger().words())
+            .or(() -> Optional.of(blooms).filter(words -> !words.isEmpty()))
+            .or(() -> marks.stream().findFirst().map(mark -> mark.line() + "."))
+            .orElse(""));
   }
 
-  /** The stage that was noted, as old as it is on a day; none for a seedling, which has no year. */
-  private StageOdds.Noted noted(PlantView plant, LocalDate on) {
-    Stage stage = plant.noted().orElse(null);
-    if (stage == null || stage == Stage.SEEDLING) {
-      return null;
-    }
-    LocalDate since =
-        plant.stageSince() == null ? scope.today().minusDays(SOME_DAYS) : plant.stageSince();
-    return new StageOdds.Noted(
-        YearStage.valueOf(stage.name()), Math.max(0, ChronoUnit.DAYS.between(since, on)));
-  }
-
-  private Optional<PlantYear.Ledger> ledger(PlantView plant, Course course) {
-    BloomYear bloom = course.bloom();
+  /** The days ahead, the first first. */
+  private List<YearSource.Mark> marks(PlantView plant, Course course, Optional<Cues.Counted> cue) {
     LocalDate today = scope.today();
-    if (bloom == null
-        || !bloom.counted()
-        || plant.stage() == Stage.SEEDLING
-        || !bloom.when().contain(today, scope.latitude())) {
-      return Optional.empty();
+    List<YearSource.Mark> marks = new ArrayList<>();
+    for (YearSource source : sources) {
+      marks.addAll(source.marks(plant));
     }
-    CueLedger.Cue cue = CueLedger.Cue.of(bloom, today, scope.latitude());
-    CueLedger ledger =
-        CueLedger.of(cue, nights.read(plant.place()), nights.usual(plant.place()), today);
-    String rest =
-        ledger.isDone()
-            ? WORDS.say("cue-done")
-            : ledger.done() != null
-                ? WORDS.say("cue-here", Days.near(ledger.done()))
-                : elsewhere(plant, course, ledger, cue)
-                    .orElse(WORDS.say("cue-nowhere", Days.near(cue.until())));
-    return Optional.of(
-        new PlantYear.Ledger(
-            WORDS.say(
-                "ledger",
-                ledger.counted(),
-                ledger.needed(),
-                cue.below(),
-                ledger.spread() > 0.5 ? 1 : 0,
-                ledger.spread(),
-                rest),
-            Math.min(100, ledger.counted() / ledger.needed() * 100)));
-  }
-
-  /** The place that gives the rest soonest of those that it bears. */
-  private Optional<String> elsewhere(
-      PlantView plant, Course course, CueLedger ledger, CueLedger.Cue cue) {
-    record Gives(PlaceView place, LocalDate day) {}
-    double bears = plant.kind().taxon().map(Taxon::coldestWished).orElse(0.0) - BEARS;
-    return places.all().stream()
-        .filter(
-            place ->
-                !place.id().equals(plant.place().id())
-                    && place.kind().givesCold(course.rest() == Course.RestKind.DRY))
-        .filter(place -> nights.usual(place) >= bears)
-        .map(place -> new Gives(place, ledger.elsewhere(cue, nights.usual(place), scope.today())))
-        .filter(gives -> gives.day() != null)
-        .min(Comparator.comparing(Gives::day))
-        .map(gives -> WORDS.say("cue-there", gives.place().name(), Days.near(gives.day())));
-  }
-
-  private String blooms(PlantView plant, Course course) {
-    if (plant.stage() != Stage.BUD || plant.stageSince() == null) {
-      return "";
-    }
-    return BloomForecast.of(
-            course.bloom(),
-            plant.stageSince(),
-            nights.warmth(plant.place()),
-            plant.kind().taxon().map(Taxon::flowerWeeks).orElse(null))
-        .map(
+    cue.map(Cues.Counted::done)
+        .ifPresent(
+            day ->
+                marks.add(
+                    new YearSource.Mark(
+                        day, WORDS.say("mark-cue"), WORDS.say("line-cue", Days.near(day)))));
+    blooms
+        .of(plant, course)
+        .ifPresent(
             forecast ->
-                WORDS.say("opens", Days.near(forecast.from()), Days.near(forecast.to()))
-                    + (forecast.ends() == null
-                        ? ""
-                        : WORDS.say("lasts", Days.near(forecast.ends()))))
-        .orElse("");
+                marks.add(
+                    new YearSource.Mark(
+                        forecast.middle(),
+                        WORDS.say("mark-opens"),
+                        WORDS.say("line-opens", Days.near(forecast.middle())))));
+    if (plant.kind().taxon().isPresent()) {
+      RestTurn.near(course, today, scope.latitude(), plant.noted().orElse(null), plant.stageSince())
+          .ifPresent(
+              turn ->
+                  marks.add(
+                      new YearSource.Mark(
+                          turn.on(),
+                          WORDS.say(turn.begins() ? "mark-rest" : "mark-wakes"),
+                          WORDS.say(
+                              turn.begins() ? "line-rest" : "line-wakes", Days.near(turn.on())))));
+    }
+    marks.addAll(ofTheAir(plant));
+    LocalDate last = today.withDayOfMonth(1).plusYears(1);
+    return marks.stream()
+        .filter(mark -> mark.day().isBefore(last))
+        .map(mark -> mark.day().isBefore(today) ? mark.on(today) : mark)
+        .sorted(Comparator.comparing(YearSource.Mark::day))
+        .toList();
   }
 
-  private String repot(
-      PlantView plant, Course course, StageOdds.Place here, StageOdds.Noted noted) {
-    Repotting repotting = Repotting.of(course, scope.today(), scope.latitude(), here, noted);
-    String when =
-        repotting.now() == Repotting.Now.YES
-            ? WORDS.say("repot-now")
-            : WORDS.say("repot-later", repotting.now().name(), Days.near(repotting.notBefore()));
-    double used = used(plant);
-    return used >= OLD ? WORDS.say("medium-used", used * 100, when) : when;
+  private List<YearSource.Mark> ofTheAir(PlantView plant) {
+    if (!OpenAir.isOut(plant)) {
+      return List.of();
+    }
+    return air.days(plant)
+        .flatMap(OutAndIn::in)
+        .map(
+            in ->
+                List.of(
+                    new YearSource.Mark(
+                        in, WORDS.say("mark-in"), WORDS.say("line-in", Days.near(in)))))
+        .orElse(List.of());
   }
 
-  private double used(PlantView plant) {
-    return plant.medium() == null || plant.mediumSince() == null
-        ? 0
-        : ChronoUnit.DAYS.between(plant.mediumSince(), scope.today())
-            / (plant.medium().lifeMonths() * 30.44);
+  /** Marks that lie too near to one another leave the later out. */
+  private List<PlantYear.Mark> placed(List<YearSource.Mark> marks) {
+    LocalDate first = scope.today().withDayOfMonth(1);
+    List<PlantYear.Mark> placed = new ArrayList<>();
+    double free = 0;
+    for (YearSource.Mark mark : marks) {
+      double at =
+          (double) ChronoUnit.DAYS.between(first, mark.day())
+              / ChronoUnit.DAYS.between(first, first.plusYears(1));
+      if (at >= free) {
+        placed.add(new PlantYear.Mark(at, mark.label(), mark.line()));
+        free = at + ROOM + LETTER * mark.label().length();
+      }
+    }
+    return placed;
   }
 
   private List<PlantYear.Bar> bars(PlantView plant, Course course, StageOdds.Place here) {
@@ -284,7 +260,7 @@ class SeasonService {
             on,
             scope.latitude(),
             soon ? here : StageOdds.Place.UNKNOWN,
-            noted(plant, on.isBefore(today) ? today : on))
+            seasons.noted(plant, on.isBefore(today) ? today : on))
         .likeliest();
   }
 

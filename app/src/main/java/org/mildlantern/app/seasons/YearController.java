@@ -1,18 +1,37 @@
 package org.mildlantern.app.seasons;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Kept;
+import org.mildlantern.app.web.Web;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The page of the year of all plants. */
 @Controller
 class YearController {
   private final SeasonService seasons;
+  private final OpenAir air;
+  private final Blooms blooms;
+  private final PlantSeasons standing;
+  private final PlantService plants;
 
-  YearController(SeasonService seasons) {
+  YearController(
+      SeasonService seasons,
+      OpenAir air,
+      Blooms blooms,
+      PlantSeasons standing,
+      PlantService plants) {
     this.seasons = seasons;
+    this.air = air;
+    this.blooms = blooms;
+    this.standing = standing;
+    this.plants = plants;
   }
 
   @Kept
@@ -22,5 +41,29 @@ class YearController {
     model.addAttribute("months", seasons.months());
     model.addAttribute("today", seasons.today());
     return "seasons/page";
+  }
+
+  @Kept
+  @GetMapping("/seasons/air")
+  String outAndIn(Model model) {
+    model.addAttribute("open", air.open().orElse(null));
+    model.addAttribute("rows", air.rows(plants.byName()));
+    return "seasons/air";
+  }
+
+  @GetMapping("/plants/{id}/bloom")
+  String bloom(@PathVariable Long id, @RequestParam(defaultValue = "") String day, Model model) {
+    PlantView plant = plants.find(id).orElseThrow(Web::missing);
+    LocalDate wished = null;
+    try {
+      wished = day.isBlank() ? null : LocalDate.parse(day.strip());
+    } catch (DateTimeParseException e) {
+      model.addAttribute("problem", "A day, please.");
+    }
+    model.addAttribute("plant", plant);
+    model.addAttribute("day", day);
+    model.addAttribute("wished", wished);
+    model.addAttribute("places", blooms.places(plant, standing.course(plant), wished));
+    return "seasons/bloom";
   }
 }

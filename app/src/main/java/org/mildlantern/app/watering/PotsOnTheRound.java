@@ -12,6 +12,7 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
+import org.mildlantern.core.knowledge.Repots;
 import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.water.Standing;
 import org.mildlantern.core.words.Words;
@@ -26,9 +27,11 @@ class PotsOnTheRound implements RoundSource {
 
   private final PotChecks checks;
   private final RoundChoices choices;
+  private final Repots repots;
   private final Scope scope;
 
-  PotsOnTheRound(PotChecks checks, RoundChoices choices, Scope scope) {
+  PotsOnTheRound(PotChecks checks, RoundChoices choices, Repots repots, Scope scope) {
+    this.repots = repots;
     this.scope = scope;
     this.checks = checks;
     this.choices = choices;
@@ -41,11 +44,36 @@ class PotsOnTheRound implements RoundSource {
     return ground.kept().stream()
         .map(
             plant -> {
+              LocalDate heals = heals(plant);
+              if (heals.isAfter(ground.today())) {
+                return healing(plant, heals);
+              }
               boolean dry = plant.restsDry(ground.today(), scope.latitude());
               PotCheck check = known.get(plant.id());
               return due(plant, check, dry, dry ? Optional.empty() : unseen, ground.today());
             })
         .toList();
+  }
+
+  /** The first day on which it may be watered after it was repotted. */
+  private LocalDate heals(PlantView plant) {
+    return plant.mediumSince() == null
+        ? LocalDate.MIN
+        : repots
+            .aftercare(plant.kind())
+            .map(care -> plant.mediumSince().plusDays(care.dryDays()))
+            .orElse(LocalDate.MIN);
+  }
+
+  private static Due healing(PlantView plant, LocalDate heals) {
+    return Due.on(
+        heals,
+        RoundItem.due(
+            "water-" + plant.id(),
+            Work.POT,
+            plant,
+            WORDS.say("healed"),
+            WORDS.say("healed-why", Days.near(plant.mediumSince()))));
   }
 
   private static Due due(

@@ -15,6 +15,7 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.HowToWater;
+import org.mildlantern.core.water.PaceChange;
 import org.mildlantern.core.water.PotShape;
 import org.mildlantern.core.water.Scatter;
 import org.mildlantern.core.water.WaterOutlook;
@@ -79,6 +80,20 @@ public class WateringService {
         .kept(plant)
         .map(pot -> model.story(plant, pot, ofPot, scope.today().minusDays(SIGN_DAYS)))
         .map(story -> PotSigns.of(story, scope.today()));
+  }
+
+  /**
+   * By how much pots draw faster or slower than weeks ago; those of which it is not known are out.
+   */
+  public Map<Long, PaceChange> paces(List<PlantView> plants) {
+    Map<Long, List<Entry>> entries = potsSince(plants.stream().map(PlantView::id).toList());
+    Map<Long, PaceChange> paces = new HashMap<>();
+    for (PlantView plant : plants) {
+      signs(plant, entries.getOrDefault(plant.id(), List.of()))
+          .map(PotSigns::change)
+          .ifPresent(change -> paces.put(plant.id(), change));
+    }
+    return paces;
   }
 
   /**

@@ -38,7 +38,8 @@ public sealed interface Note
         Treated,
         Watered,
         Weighed,
-        Wilted {
+        Wilted,
+        Worked {
 
   NoteKind kind();
 

@@ -27,6 +27,7 @@ public enum NoteKind {
   STOOD(StoodInWater.class, "Stood in water", Work.POT, true, false, StoodInWater.GRAMMAR),
   MOVED(Moved.class, "Moved", Work.MOVE, false, true, Moved.GRAMMAR),
   REPOTTED(Repotted.class, "Repotted", Work.CUT, true, true, Repotted.GRAMMAR),
+  WORKED(Worked.class, "Worked", Work.CUT, false, true, Worked.GRAMMAR),
   SPRAYED(Sprayed.class, "Sprayed", Work.TREAT, false, true, Sprayed.GRAMMAR),
   LOST(LostLeaves.class, "Lost leaves", Work.LOOK, false, false, LostLeaves.GRAMMAR),
   SALTS(SaltsRead.class, "Salts", Work.LOOK, false, false, SaltsRead.GRAMMAR),

@@ -1,7 +1,10 @@
 package org.mildlantern.core.knowledge;
 
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -11,6 +14,7 @@ import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.repot.Aftercare;
 import org.mildlantern.core.repot.BonsaiYear;
 import org.mildlantern.core.repot.Material;
+import org.mildlantern.core.repot.Reason;
 import org.mildlantern.core.repot.Rhythm;
 
 /** How kinds are repotted, what media are mixed from, and the work on small trees. */
@@ -19,8 +23,13 @@ public final class Repots {
 
   private final ByKind<Rhythm> rhythms;
   private final ByKind<BonsaiYear> bonsai;
+  private final Map<String, Reason.Why> bySign = new HashMap<>();
+  private final Map<String, Reason.Why> byCause = new HashMap<>();
   private final Table<Aftercare> aftercare;
   private final Table<Material> materials;
+
+  /** What speaks for fresh medium when it is seen, or is the cause of an open case. */
+  private record Seen(String id, List<String> signs, List<String> causes) {}
 
   Repots(Shelf shelf, Knowledge knowledge, Media media) {
     rhythms =
@@ -37,6 +46,14 @@ public final class Repots {
             BonsaiYear::of);
     aftercare = shelf.table("aftercare", "repot/aftercare.yaml", "aftercare", Aftercare.class);
     materials = shelf.table("material", "repot/materials.yaml", "mixed-from", Material.class);
+    Table<Seen> seen = shelf.table("reason", "repot/seen.yaml", "repot-seen", Seen.class);
+    for (Seen line : seen) {
+      shelf.refers(seen, line.id(), "signs", line.signs(), knowledge.signs());
+      shelf.refers(seen, line.id(), "causes", line.causes(), knowledge.causes());
+      Reason.Why why = Reason.Why.valueOf(line.id().replace('-', '_').toUpperCase(Locale.ROOT));
+      line.signs().forEach(sign -> bySign.put(sign, why));
+      line.causes().forEach(cause -> byCause.put(cause, why));
+    }
     Set<String> cared = new HashSet<>();
     for (Aftercare line : aftercare) {
       knowledge.checkWays(shelf, aftercare, line.id(), "of", line.of());
@@ -72,6 +89,16 @@ public final class Repots {
   /** What it is spared after it was repotted; empty for what lives without a pot. */
   public Optional<Aftercare> aftercare(Kind kind) {
     return aftercare.stream().filter(line -> kind.way().isOneOf(line.of())).findFirst();
+  }
+
+  /** What speaks for fresh medium, by the sign that tells of it. */
+  public Map<String, Reason.Why> bySign() {
+    return Collections.unmodifiableMap(bySign);
+  }
+
+  /** What a trouble says for fresh medium, if anything. */
+  public Optional<Reason.Why> by(Cause cause) {
+    return Optional.ofNullable(byCause.get(cause.id()));
   }
 
   public Table<Material> materials() {

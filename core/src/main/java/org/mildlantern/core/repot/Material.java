@@ -9,6 +9,7 @@ import java.util.List;
  * @param salts conductivity of a 1:2 extract, mS/cm
  * @param prepare what is done before it is used
  * @param minutes how long that takes to wait
+ * @param mineral whether it is stone or burnt clay, which does not rot
  * @param instead what stands in for it, best first
  */
 public record Material(
@@ -18,6 +19,7 @@ public record Material(
     Lime lime,
     String prepare,
     int minutes,
+    boolean mineral,
     List<String> instead) {
 
   /** Size of its pieces. */

@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mildlantern.core.feed.SaltReading;
 import org.mildlantern.core.growth.Organ;
+import org.mildlantern.core.repot.TreeWork;
 import org.mildlantern.core.season.Stage;
 
 class QuickLineTest {
@@ -179,7 +180,23 @@ class QuickLineTest {
         new Staged(Stage.AFTER_FLOWER),
         new Staged(Stage.GROWTH),
         new Staged(Stage.REST),
+        new Worked(TreeWork.ROOTS_CUT, 0.3),
+        new Worked(TreeWork.WIRED, null),
+        new Worked(TreeWork.UNWIRED, null),
+        new Worked(TreeWork.HARD_PRUNED, null),
+        new Worked(TreeWork.DEFOLIATED, null),
+        new Worked(TreeWork.PINCHED, null),
         new Looked(Looked.What.OVER, null));
+  }
+
+  @Test
+  void workOnATreeIsNotedWithItsShare() {
+    assertThat(read("root pruned a third").note())
+        .isEqualTo(new Worked(TreeWork.ROOTS_CUT, 1 / 3.0));
+    assertThat(read("cut the roots, 25 %").note()).isEqualTo(new Worked(TreeWork.ROOTS_CUT, 0.25));
+    assertThat(read("took the wire off yesterday").note())
+        .isEqualTo(new Worked(TreeWork.UNWIRED, null));
+    assertThatThrownBy(() -> read("root pruned 120 %")).hasMessageContaining("120");
   }
 
   @ParameterizedTest
