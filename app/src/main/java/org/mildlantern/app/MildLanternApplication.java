@@ -5,6 +5,7 @@ import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
+import org.mildlantern.core.knowledge.Raising;
 import org.mildlantern.core.knowledge.Remedies;
 import org.mildlantern.core.knowledge.Repots;
 import org.mildlantern.core.knowledge.Rescue;
@@ -45,6 +46,11 @@ public class MildLanternApplication {
   @Bean
   Media media() {
     return Library.shipped().media();
+  }
+
+  @Bean
+  Raising raising() {
+    return Library.shipped().raising();
   }
 
   @Bean

@@ -161,6 +161,7 @@ class RepotService {
     return Optional.of(MediumLife.years(plant.kind(), plant.medium(), rhythm, mineral, null));
   }
 
+  /** While a change is under test in a case, that goes on first: one at a time. */
   private List<Reason> reasons(PlantView plant, Known known) {
     Map<Reason.Why, Reason> reasons = new EnumMap<>(Reason.Why.class);
     known
@@ -174,6 +175,7 @@ class RepotService {
               }
             });
     Optional.ofNullable(known.open.get(plant.id()))
+        .filter(open -> open.current() == null)
         .flatMap(open -> repots.by(open.cause()))
         .ifPresent(why -> reasons.put(why, Reason.of(why)));
     PaceChange pace = known.paces.get(plant.id());
@@ -188,7 +190,7 @@ class RepotService {
     CaseView open = known.open.get(plant.id());
     if (open != null
         && open.cause().verdict().compareTo(Verdict.ACT) >= 0
-        && repots.by(open.cause()).isEmpty()) {
+        && (open.current() != null || repots.by(open.cause()).isEmpty())) {
       holds.add(RepotDecision.Hold.WEAK);
     }
     if (plant.place().quarantine()) {

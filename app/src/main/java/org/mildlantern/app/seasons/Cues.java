@@ -26,9 +26,11 @@ class Cues {
 
   private final PlaceService places;
   private final PlaceNights nights;
+  private final Stays stays;
   private final Scope scope;
 
-  Cues(PlaceService places, PlaceNights nights, Scope scope) {
+  Cues(PlaceService places, PlaceNights nights, Stays stays, Scope scope) {
+    this.stays = stays;
     this.places = places;
     this.nights = nights;
     this.scope = scope;
@@ -52,8 +54,7 @@ class Cues {
       return Optional.empty();
     }
     CueLedger.Cue cue = CueLedger.Cue.of(bloom, today, scope.latitude());
-    CueLedger ledger =
-        CueLedger.of(cue, nights.read(plant.place()), nights.usual(plant.place()), today);
+    CueLedger ledger = stays.ledger(plant, cue);
     Optional<Gives> other =
         ledger.isDone() || ledger.done() != null
             ? Optional.empty()

@@ -26,7 +26,7 @@ class RestPlaces {
     this.nights = nights;
   }
 
-  /** In words; empty where any nights will do. */
+  /** In words; empty where any nights will do, or those here are right. */
   String words(PlantView plant) {
     Rest rest = plant.kind().habits().rest();
     if (rest.nights() == null) {
@@ -35,7 +35,7 @@ class RestPlaces {
     List<Double> wished = rest.nights();
     double here = nights.usual(plant.place());
     if (off(here, wished) <= OFF) {
-      return WORDS.say("rest-here", wished.get(0), wished.get(1), here);
+      return "";
     }
     return better(plant, rest, off(here, wished))
         .map(

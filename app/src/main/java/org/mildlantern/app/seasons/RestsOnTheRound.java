@@ -3,6 +3,8 @@ package org.mildlantern.app.seasons;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.Party;
@@ -12,6 +14,7 @@ import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.season.Course;
+import org.mildlantern.core.season.RestSigns;
 import org.mildlantern.core.season.RestTurn;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
@@ -87,16 +90,15 @@ class RestsOnTheRound implements RoundSource {
   }
 
   private String why(PlantView plant, Course course, RestTurn turn) {
-    String sign =
-        course.signs() == null
-            ? ""
-            : WORDS.say(
-                turn.begins() ? "begins-with" : "ends-with",
-                turn.begins() ? course.signs().begins() : course.signs().ends());
+    Optional<RestSigns> signs = Optional.ofNullable(course.signs());
     if (!turn.begins()) {
-      return sign.isEmpty() ? WORDS.say("ends-about") : sign;
+      return signs.map(known -> WORDS.say("with", known.ends())).orElse(WORDS.say("ends-about"));
     }
-    return String.join(" ", sign, WORDS.say("until", Days.near(turn.until())), places.words(plant))
-        .strip();
+    return Stream.of(
+            signs.map(known -> WORDS.say("with", known.begins())).orElse(""),
+            WORDS.say("until", Days.near(turn.until())),
+            places.words(plant))
+        .filter(words -> !words.isEmpty())
+        .collect(Collectors.joining("; "));
   }
 }

@@ -136,7 +136,8 @@ class SeasonPagesTest extends WebCase {
         .andExpect(
             content()
                 .string(
-                    allOf(containsString("Acer palmatum"), containsString("Not repotted now"))));
+                    allOf(
+                        containsString("Acer palmatum"), containsString("Its rest begins about"))));
     get(keeper, "/plants/" + maple.id()).andExpect(content().string(containsString("Its year")));
     PlaceView porch = keepers.place(keeper, "Porch", PlaceKind.INDOOR);
     keepers.plant(keeper, porch, "Hoya carnosa");

@@ -15,6 +15,7 @@ public record Library(
     Remedies remedies,
     Media media,
     Repots repots,
+    Raising raising,
     Rescue rescue,
     SheetWords sheet,
     String edition) {
@@ -56,6 +57,7 @@ public record Library(
     Remedies remedies = new Remedies(shelf, knowledge);
     Media media = new Media(shelf, knowledge);
     Repots repots = new Repots(shelf, knowledge, media);
+    Raising raising = new Raising(shelf);
     Rescue rescue = new Rescue(shelf, knowledge);
     SheetWords sheet = new SheetWords(shelf, knowledge);
     List<Fault> faults = shelf.faults().all();
@@ -64,6 +66,13 @@ public record Library(
     }
     index(shelf, knowledge);
     return new Library(
-        knowledge, remedies, media, repots, rescue, sheet, shelf.fingerprint(path -> true));
+        knowledge,
+        remedies,
+        media,
+        repots,
+        raising,
+        rescue,
+        sheet,
+        shelf.fingerprint(path -> true));
   }
 }

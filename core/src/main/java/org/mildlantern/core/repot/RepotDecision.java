@@ -127,7 +127,8 @@ public record RepotDecision(
     return Set.of(
         switch (odds.likeliest()) {
           case BUD, FLOWER -> Hold.BLOOM;
-          case REST, CHILL -> Hold.REST;
+          case REST, CHILL ->
+              year.course().rest() == Course.RestKind.NONE ? Hold.SEASON : Hold.REST;
           default -> Hold.SEASON;
         });
   }

@@ -3,6 +3,7 @@ package org.mildlantern.core.season;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import org.mildlantern.core.chance.Normal;
 
 /**
@@ -55,12 +56,11 @@ public record CueLedger(double counted, double spread, int needed, int read, Loc
   /**
    * Counts.
    *
-   * @param lows coldest of each night that was read, °C
-   * @param usualNight what nights usually are there now, °C
+   * @param lows coldest of each night that was read where it stood, °C
+   * @param stood what nights usually are where it stood on a day, °C
    */
   public static CueLedger of(
-      Cue cue, Map<LocalDate, Double> lows, double usualNight, LocalDate today) {
-    double chance = chance(cue.below, usualNight);
+      Cue cue, Map<LocalDate, Double> lows, ToDoubleFunction<LocalDate> stood, LocalDate today) {
     double counted = 0;
     double variance = 0;
     int read = 0;
@@ -68,6 +68,7 @@ public record CueLedger(double counted, double spread, int needed, int read, Loc
     for (LocalDate night = cue.from; !night.isAfter(last); night = night.plusDays(1)) {
       Double low = lows.get(night);
       if (low == null) {
+        double chance = chance(cue.below, stood.applyAsDouble(night));
         counted += chance;
         variance += chance * (1 - chance);
       } else {
@@ -76,7 +77,11 @@ public record CueLedger(double counted, double spread, int needed, int read, Loc
       }
     }
     return new CueLedger(
-        counted, Math.sqrt(variance), cue.nights, read, done(cue, counted, chance, today));
+        counted,
+        Math.sqrt(variance),
+        cue.nights,
+        read,
+        done(cue, counted, chance(cue.below, stood.applyAsDouble(today)), today));
   }
 
   private static LocalDate done(Cue cue, double counted, double chance, LocalDate today) {

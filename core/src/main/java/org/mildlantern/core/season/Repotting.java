@@ -41,7 +41,7 @@ public record Repotting(Now now, LocalDate notBefore) {
       return new Repotting(Now.YES, day);
     }
     boolean blooming = odds.of(YearStage.BUD) + odds.of(YearStage.FLOWER) >= EVEN;
-    boolean resting = odds.of(YearStage.REST) + odds.of(YearStage.CHILL) >= EVEN;
+    boolean resting = rests(course, odds);
     return new Repotting(
         blooming || resting || course.bareRootsKill() ? Now.NO : Now.ONLY_IF_ROOTS_DIE,
         next(course, day, latitude, place, noted));
@@ -49,9 +49,14 @@ public record Repotting(Now now, LocalDate notBefore) {
 
   private static boolean suits(Course course, StageOdds odds, LocalDate day, double latitude) {
     boolean blooming = odds.of(YearStage.BUD) + odds.of(YearStage.FLOWER) >= EVEN;
-    boolean resting =
-        course.repot() == null && odds.of(YearStage.REST) + odds.of(YearStage.CHILL) >= EVEN;
+    boolean resting = course.repot() == null && rests(course, odds);
     return course.repotsOn(day, latitude) && !blooming && !resting;
+  }
+
+  /** Cool nights are no rest where the kind has none. */
+  private static boolean rests(Course course, StageOdds odds) {
+    return course.rest() != Course.RestKind.NONE
+        && odds.of(YearStage.REST) + odds.of(YearStage.CHILL) >= EVEN;
   }
 
   private static LocalDate next(
