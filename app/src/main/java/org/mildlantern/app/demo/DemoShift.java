@@ -42,6 +42,10 @@ class DemoShift {
           "update plant set medium_since = medium_since + :d, arrived_on = arrived_on + :d,"
               + " stage_since = stage_since + :d,"
               + " archived_on = archived_on + :d where collection_id = :c",
+          "update raising_batch set begun_on = begun_on + :d, closed_on = closed_on + :d"
+              + " where collection_id = :c",
+          "update raising_count set day = day + :d where collection_id = :c",
+          "update repot_put_off set until = until + :d where collection_id = :c",
           "update entry set at = at + make_interval(days => :d) where collection_id = :c"
               + " and reading_key is null",
           "update entry set note = jsonb_set(note, '{before,since}',"

@@ -38,6 +38,7 @@ class Tollhouse {
   private final DemoRows rows;
   private final DemoLight lit;
   private final DemoFeed feed;
+  private final DemoRaising raising;
   private final DemoYear year;
   private final DemoCases cases;
   private final DemoTreatment treatment;
@@ -51,6 +52,7 @@ class Tollhouse {
       DemoRows rows,
       DemoLight lit,
       DemoFeed feed,
+      DemoRaising raising,
       DemoYear year,
       DemoCases cases,
       DemoTreatment treatment,
@@ -62,6 +64,7 @@ class Tollhouse {
     this.rows = rows;
     this.lit = lit;
     this.feed = feed;
+    this.raising = raising;
     this.year = year;
     this.cases = cases;
     this.treatment = treatment;
@@ -99,6 +102,12 @@ class Tollhouse {
     for (Sheet story : demo.list("cases")) {
       Furnished plant = plants.get(story.text("plant"));
       cases.write(number++, plant.id(), plant.kind(), story);
+    }
+    int batch = 1;
+    Map<String, Long> ids = new HashMap<>();
+    plants.forEach((code, plant) -> ids.put(code, plant.id()));
+    for (Sheet begun : demo.list("batches")) {
+      raising.batch(batch++, begun, ids);
     }
     for (Sheet look : demo.list("looks")) {
       cases.look(plants.get(look.text("plant")).id(), look.days("opened"), look);

@@ -234,6 +234,9 @@ class RepotController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
+    if (form.until() != null && !form.until().isAfter(weekends.today())) {
+      errors.rejectValue("until", "fits", WORDS.say("day-over"));
+    }
     if (errors.hasErrors()) {
       model.addAttribute("potForm", new PotForm(null, null));
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());

@@ -169,7 +169,7 @@ class RepotService {
         .getOrDefault(plant.id(), Map.of())
         .forEach(
             (sign, at) -> {
-              if (plant.mediumSince() == null || !scope.day(at).isBefore(plant.mediumSince())) {
+              if (plant.mediumSince() == null || scope.day(at).isAfter(plant.mediumSince())) {
                 Reason.Why why = repots.bySign().get(sign);
                 reasons.put(why, Reason.of(why));
               }

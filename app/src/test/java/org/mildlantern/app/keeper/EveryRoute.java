@@ -49,6 +49,7 @@ abstract class EveryRoute extends WebCase {
     THING("place_thing"),
     WATER("own_water"),
     FEED("feed_product"),
+    BATCH("raising_batch"),
     DEVICE("device"),
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
@@ -108,6 +109,7 @@ abstract class EveryRoute extends WebCase {
     post(keeper, skyline, "begins", "150", "ends", "180", "up", "25");
     post(keeper, "/waters", "name", "tap", "kind", "TAP");
     post(keeper, "/feed/products", FEED);
+    post(keeper, "/raising", "kind", name, "way", "CUTTING", "taken", "9");
     String things = "/places/" + place.id() + "/things";
     post(keeper, things, "kind", "RADIATOR", "wall", "FRONT", "along", "200");
     String spots = "/places/" + place.id() + "/spots";

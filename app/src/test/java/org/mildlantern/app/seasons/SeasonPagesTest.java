@@ -52,6 +52,11 @@ class SeasonPagesTest extends WebCase {
     clock.reset();
   }
 
+  /** A plant of which no stage was noted. */
+  private PlantView unnoted(PlaceView place, String kind) {
+    return keepers.as(keeper, () -> plants.add(Keepers.bare(place, kind)));
+  }
+
   private PlantYear year(PlantView plant) {
     return keepers.as(keeper, () -> seasons.of(plant));
   }
@@ -131,7 +136,7 @@ class SeasonPagesTest extends WebCase {
   @Test
   void thePagesShowTheYearToItsKeeperOnly() throws Exception {
     get(keeper, "/seasons").andExpect(content().string(containsString("No plant is here yet")));
-    PlantView maple = keepers.plant(keeper, room, "Acer palmatum");
+    PlantView maple = unnoted(room, "Acer palmatum");
     get(keeper, "/seasons")
         .andExpect(
             content()
@@ -153,5 +158,94 @@ class SeasonPagesTest extends WebCase {
         .andExpect(content().string(not(containsString("Hoya carnosa"))));
     get(keepers.make(), "/seasons")
         .andExpect(content().string(not(containsString("Acer palmatum"))));
+  }
+
+  @Test
+  void aRestIsAskedAboutOnTheRoundAndNotedByATap() throws Exception {
+    clock.forward(Duration.between(clock.instant(), Instant.parse("2027-11-05T10:00:00Z")));
+    PlantView flytrap = unnoted(room, "Dionaea muscipula");
+    get(keeper, "/today")
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("Look whether its rest begins: cold, just damp"),
+                        containsString("no place of yours suits it better"))));
+    post(keeper, "/seasons/stage?stage=REST", "plants", flytrap.id().toString());
+    PlantView asleep = keepers.as(keeper, () -> plants.find(flytrap.id())).orElseThrow();
+    assertThat(asleep.noted()).contains(Stage.REST);
+    get(keeper, "/today")
+        .andExpect(content().string(not(containsString("Look whether its rest begins"))));
+    SignedIn other = keepers.make();
+    post(other, "/seasons/stage?stage=GROWTH", "plants", flytrap.id().toString());
+    assertThat(keepers.as(keeper, () -> plants.find(flytrap.id())).orElseThrow().noted())
+        .contains(Stage.REST);
+  }
+
+  @Test
+  void aNotedStageIsTakenBackAndAnOlderOneIsHistory() {
+    PlantView orchid = keepers.plant(keeper, room, "Phalaenopsis");
+    keepers.note(keeper, orchid.id(), "new spike");
+    assertThat(keepers.as(keeper, () -> plants.find(orchid.id())).orElseThrow().noted())
+        .contains(Stage.BUD);
+    keepers.note(keeper, orchid.id(), "yesterday in flower");
+    assertThat(keepers.as(keeper, () -> plants.find(orchid.id())).orElseThrow().noted())
+        .contains(Stage.BUD);
+  }
+
+  @Test
+  void nightsCountWhereAPlantStoodThen() {
+    PlaceView porch =
+        keepers.as(
+            keeper,
+            () ->
+                places
+                    .save(null, PlaceForm.of("Porch", PlaceKind.INDOOR, 11.0, 60.0))
+                    .orElseThrow());
+    Long id = keepers.plant(keeper, room, "Cymbidium").id();
+    keepers.note(keeper, id, "moved to Porch");
+    clock.forward(Duration.ofDays(10));
+    PlantView moved = keepers.as(keeper, () -> plants.find(id)).orElseThrow();
+    double here = year(moved).ledger().percent();
+    PlantView always = keepers.plant(keeper, porch, "Cymbidium");
+    assertThat(here).isLessThan(year(always).ledger().percent());
+    assertThat(here).isBetween(20.0, 50.0);
+  }
+
+  @Test
+  void aTenderPlantComesInBeforeNightsAreTooCold() throws Exception {
+    PlaceView yard = keepers.place(keeper, "Yard", PlaceKind.OUTDOOR);
+    PlantView hoya = keepers.plant(keeper, yard, "Hoya carnosa");
+    keepers.plant(keeper, yard, "Juniperus chinensis");
+    get(keeper, "/seasons/air")
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("It comes in by"),
+                        containsString("It may stay out the year round"))));
+    clock.forward(Duration.ofDays(20));
+    get(keeper, "/today").andExpect(content().string(containsString("Comes in by")));
+    keepers.note(keeper, hoya.id(), "moved to Room");
+    get(keeper, "/today").andExpect(content().string(not(containsString("Comes in by"))));
+  }
+
+  @Test
+  void aSpikeOpensSoonerWhereItIsWarmer() throws Exception {
+    keepers.as(
+        keeper, () -> places.save(null, PlaceForm.of("Porch", PlaceKind.INDOOR, 19.0, 60.0)));
+    PlantView orchid = keepers.plant(keeper, room, "Phalaenopsis");
+    String page = "/plants/" + orchid.id() + "/bloom";
+    get(keeper, page).andExpect(content().string(containsString("No buds are noted")));
+    keepers.note(keeper, orchid.id(), "new spike");
+    get(keeper, page + "?day=2027-12-24")
+        .andExpect(
+            content()
+                .string(
+                    allOf(
+                        containsString("Porch"),
+                        containsString("Open that day"),
+                        containsString("it drops buds when moved"))));
+    get(keeper, page + "?day=soon").andExpect(content().string(containsString("A day, please")));
   }
 }

@@ -1,0 +1,523 @@
+package org.mildlantern.app.raising;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.mildlantern.app.keeper.CollectionMemo;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantForm;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.plants.Pot;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.knowledge.GrowthForm;
+import org.mildlantern.core.knowledge.Kind;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Raising;
+import org.mildlantern.core.raising.Counts;
+import org.mildlantern.core.raising.Cross;
+import org.mildlantern.core.raising.Raised;
+import org.mildlantern.core.raising.Take;
+import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps batches of new plants, and what is learned of them. */
+@Service
+@Transactional
+class RaisingService {
+  private static final Words WORDS = Words.of(RaisingService.class);
+
+  /** Of a batch of which nothing came yet one looks again after so many days. */
+  private static final int AGAIN_DAYS = 14;
+
+  private final RaisingBatchRepository batches;
+  private final RaisingCountRepository counted;
+  private final PlantOriginRepository origins;
+  private final PlantService plants;
+  private final Raising raising;
+  private final Knowledge knowledge;
+  private final CollectionMemo memo;
+  private final Scope scope;
+
+  RaisingService(
+      RaisingBatchRepository batches,
+      RaisingCountRepository counted,
+      PlantOriginRepository origins,
+      PlantService plants,
+      Raising raising,
+      Knowledge knowledge,
+      CollectionMemo memo,
+      Scope scope) {
+    this.batches = batches;
+    this.counted = counted;
+    this.origins = origins;
+    this.plants = plants;
+    this.raising = raising;
+    this.knowledge = knowledge;
+    this.memo = memo;
+    this.scope = scope;
+  }
+
+  /** A fault in a field of a form. */
+  static class FieldFault extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+    private final String field;
+
+    FieldFault(String field, String message) {
+      super(message);
+      this.field = field;
+    }
+
+    String field() {
+      return field;
+    }
+  }
+
+  /** A batch with what was counted. */
+  record Batch(RaisingBatch row, List<RaisingCount> log) {
+    Counts counts() {
+      Counts counts = Counts.NONE;
+      for (RaisingCount one : log) {
+        counts = counts.plus(one.step(), one.number());
+      }
+      return counts;
+    }
+
+    boolean open() {
+      return row.closedOn() == null;
+    }
+  }
+
+  /** All batches, open ones first. */
+  @Transactional(readOnly = true)
+  List<Batch> all() {
+    return memo.once("raising", this::read);
+  }
+
+  private List<Batch> read() {
+    List<RaisingBatch> rows = batches.all();
+    if (rows.isEmpty()) {
+      return List.of();
+    }
+    Map<Long, List<RaisingCount>> log =
+        counted.of(rows.stream().map(RaisingBatch::id).toList()).stream()
+            .collect(Collectors.groupingBy(RaisingCount::batchId));
+    return rows.stream().map(row -> new Batch(row, log.getOrDefault(row.id(), List.of()))).toList();
+  }
+
+  @Transactional(readOnly = true)
+  Optional<Batch> find(Long id) {
+    return batches.byId(id).map(row -> new Batch(row, counted.of(List.of(id))));
+  }
+
+  /**
+   * Begins a batch.
+   *
+   * @throws FieldFault where a field does not fit
+   */
+  Batch begin(BatchForm form) {
+    LocalDate day = form.day() == null ? scope.today() : form.day();
+    PlantView parent = parent(form, day);
+    checkCross(form);
+    String name = name(form, parent);
+    kind(name)
+        .flatMap(raising::of)
+        .map(raised -> raised.no().get(form.way()))
+        .ifPresent(
+            why -> {
+              throw new FieldFault("way", why);
+            });
+    RaisingBatch row =
+        new RaisingBatch(
+            batches.lastNumber() + 1, parent == null ? null : parent.id(), form, name, day);
+    batches.saveAndFlush(row);
+    RaisingCount taken = new RaisingCount(row.id(), Counts.Step.TAKEN, form.taken(), day);
+    counted.save(taken);
+    return new Batch(row, List.of(taken));
+  }
+
+  private PlantView parent(BatchForm form, LocalDate day) {
+    if (form.parent() == null) {
+      return null;
+    }
+    PlantView parent =
+        plants
+            .find(form.parent())
+            .orElseThrow(() -> new FieldFault("parent", WORDS.say("unknown-plant")));
+    if (parent.arrivedOn() != null && day.isBefore(parent.arrivedOn())) {
+      throw new FieldFault(
+          "day", WORDS.say("before-arrival", parent.name(), Days.full(parent.arrivedOn())));
+    }
+    return parent;
+  }
+
+  private static void checkCross(BatchForm form) {
+    if ((form.seed() == null) != (form.pollen() == null)) {
+      throw new FieldFault(form.seed() == null ? "seed" : "pollen", WORDS.say("both-parents"));
+    }
+    if (form.grex() != null) {
+      if (form.seed() == null) {
+        throw new FieldFault("grex", WORDS.say("grex-needs-cross"));
+      }
+      Cross.faultOfGrex(form.grex())
+          .ifPresent(
+              fault -> {
+                throw new FieldFault("grex", fault);
+              });
+    }
+  }
+
+  private static String name(BatchForm form, PlantView parent) {
+    if (form.grex() != null) {
+      return form.grex();
+    }
+    if (form.seed() != null) {
+      String cross = new Cross(form.seed(), form.pollen()).words();
+      return cross.length() <= 120 ? cross : cross.substring(0, 120);
+    }
+    if (parent != null) {
+      return parent.name();
+    }
+    if (form.kind().isEmpty()) {
+      throw new FieldFault("kind", WORDS.say("no-kind"));
+    }
+    return form.kind();
+  }
+
+  private Optional<Kind> kind(String name) {
+    return knowledge.taxonNamed(name).map(knowledge::kind);
+  }
+
+  /** The kind of a batch, where it is known: of its parent, or by its name. */
+  Optional<Kind> kind(RaisingBatch row) {
+    return Optional.ofNullable(row.parentId())
+        .filter(parent -> row.way().sameAsParent() || row.cross().isEmpty())
+        .flatMap(plants::find)
+        .map(PlantView::kind)
+        .filter(kind -> kind.taxon().isPresent())
+        .or(() -> kind(row.name()));
+  }
+
+  /**
+   * Counts pieces.
+   *
+   * @return empty where there is no such batch
+   * @throws FieldFault where the count cannot be
+   */
+  Optional<Batch> count(Long id, CountForm form) {
+    return find(id).map(batch -> count(batch, form));
+  }
+
+  private Batch count(Batch batch, CountForm form) {
+    LocalDate day = form.day() == null ? scope.today() : form.day();
+    if (day.isBefore(batch.row().begunOn())) {
+      throw new FieldFault("day", WORDS.say("day-before", Days.full(batch.row().begunOn())));
+    }
+    batch
+        .counts()
+        .plus(form.step(), form.number())
+        .fault()
+        .ifPresent(
+            fault -> {
+              throw new FieldFault("number", fault);
+            });
+    RaisingCount row = new RaisingCount(batch.row().id(), form.step(), form.number(), day);
+    counted.save(row);
+    List<RaisingCount> log = new ArrayList<>(batch.log());
+    log.add(row);
+    return new Batch(batch.row(), log);
+  }
+
+  /** Takes the last count of a batch back; whether there was one beside the first. */
+  boolean takeBack(Long id) {
+    return find(id)
+        .filter(batch -> batch.log().size() > 1)
+        .map(
+            batch -> {
+              batch.log().stream()
+                  .reduce((a, b) -> a.id() > b.id() ? a : b)
+                  .ifPresent(counted::delete);
+              return true;
+            })
+        .orElse(false);
+  }
+
+  Optional<Batch> close(Long id, boolean closed) {
+    return find(id)
+        .map(
+            batch -> {
+              batch.row().close(closed ? scope.today() : null);
+              return batch;
+            });
+  }
+
+  /**
+   * Makes plants of pieces that have rooted; those that were not counted as potted are so now.
+   *
+   * @throws FieldFault where there are not so many
+   */
+  Optional<Integer> make(Long id, NewPlantsForm form) {
+    return find(id).map(batch -> make(batch, form));
+  }
+
+  private int make(Batch batch, NewPlantsForm form) {
+    int made = origins.ofBatch(batch.row().id()).size();
+    int unmade = Math.min(batch.counts().rooted(), batch.counts().taken() - batch.counts().lost());
+    if (form.number() > unmade - made) {
+      throw new FieldFault("number", WORDS.say("too-many", Math.max(0, unmade - made)));
+    }
+    int toPot = form.number() - (batch.counts().potted() - made);
+    if (toPot > 0) {
+      count(batch, new CountForm(Counts.Step.POTTED, toPot, null));
+    }
+    RaisingBatch row = batch.row();
+    Optional<PlantView> parent = Optional.ofNullable(row.parentId()).flatMap(plants::find);
+    for (int i = 0; i < form.number(); i++) {
+      PlantView plant = plants.add(form(row, parent, form));
+      origins.save(new PlantOrigin(plant.id(), row.parentId(), row.id()));
+    }
+    return form.number();
+  }
+
+  private PlantForm form(RaisingBatch row, Optional<PlantView> parent, NewPlantsForm form) {
+    boolean same = row.way().sameAsParent() && parent.isPresent();
+    return new PlantForm(
+        "",
+        same ? parent.get().name() : row.name(),
+        formId(row, parent),
+        form.place(),
+        Pot.unknown(form.pot()),
+        same && parent.get().medium() != null ? parent.get().medium().id() : null,
+        null,
+        same && parent.get().medium() != null ? scope.today() : null,
+        same ? parent.get().waterUsed() : null,
+        row.way().sameAsParent() ? Stage.GROWTH : Stage.SEEDLING,
+        scope.today(),
+        WORDS.say(
+            "origin-note",
+            "B" + row.number(),
+            raising.method(row.way()).label(),
+            parent
+                .map(mother -> WORDS.say("origin-parent", mother.code(), mother.name()))
+                .orElse("")));
+  }
+
+  /** How it is built: as its parent, as its kind, or as the seed parent of its cross. */
+  private String formId(RaisingBatch row, Optional<PlantView> parent) {
+    return parent
+        .map(PlantView::form)
+        .or(() -> kind(row).map(Kind::form))
+        .or(() -> row.cross().flatMap(cross -> kind(cross.seed())).map(Kind::form))
+        .map(GrowthForm::id)
+        .orElse(null);
+  }
+
+  /** What takes of a kind by a way, with what the keeper’s own batches of it showed. */
+  record Learned(Take take, int own) {}
+
+  Learned learned(Kind kind, Raised.Works works) {
+    Take take = Take.usual(works.take().get(0), works.take().get(1));
+    int own = 0;
+    for (Batch batch : all()) {
+      if (batch.row().way() == works.way() && sameLine(kind, batch.row())) {
+        Counts counts = batch.counts();
+        int lost = batch.open() ? counts.lost() : counts.taken() - living(counts);
+        if (living(counts) + lost > 0) {
+          take = take.learn(living(counts), lost);
+          own++;
+        }
+      }
+    }
+    return new Learned(take, own);
+  }
+
+  private static int living(Counts counts) {
+    return Math.min(counts.rooted(), counts.taken() - counts.lost());
+  }
+
+  private boolean sameLine(Kind kind, RaisingBatch row) {
+    return kind(row)
+        .flatMap(raising::of)
+        .filter(line -> raising.of(kind).filter(line::equals).isPresent())
+        .isPresent();
+  }
+
+  /** The ways that work for a kind, those whose time it is first. */
+  List<WayView> ways(Kind kind) {
+    return raising.of(kind).stream()
+        .flatMap(raised -> raised.ways().stream())
+        .map(works -> way(kind, works))
+        .sorted((a, b) -> Boolean.compare(b.now(), a.now()))
+        .toList();
+  }
+
+  private WayView way(Kind kind, Raised.Works works) {
+    Learned learned = learned(kind, works);
+    return new WayView(
+        works.way(),
+        raising.method(works.way()),
+        works.months().words(scope.latitude()),
+        works.months().contain(scope.today(), scope.latitude()),
+        WORDS.say(
+            "take",
+            100 * learned.take().mean(),
+            100 * learned.take().least(),
+            100 * learned.take().most(),
+            learned.own()),
+        WORDS.say(
+            "weeks",
+            works.way().sameAsParent() ? "ROOTS" : "SEED",
+            works.weeks().get(0),
+            works.weeks().get(1),
+            works.free().get(0),
+            works.free().get(1)),
+        works.how() == null ? raising.method(works.way()).how() : works.how());
+  }
+
+  /** What does not work for a kind, in words. */
+  List<String> no(Kind kind) {
+    return raising.of(kind).stream()
+        .flatMap(raised -> raised.no().values().stream())
+        .distinct()
+        .toList();
+  }
+
+  /** How a batch’s kind is raised its way; empty where that is not known. */
+  Optional<Raised.Works> works(RaisingBatch row) {
+    return kind(row)
+        .flatMap(raising::of)
+        .flatMap(raised -> raised.ways().stream().filter(w -> w.way() == row.way()).findFirst());
+  }
+
+  /** When a batch is looked at; empty where nothing waits for roots or its weeks are not known. */
+  Optional<LocalDate> look(Batch batch) {
+    if (!batch.open() || batch.counts().waiting() == 0) {
+      return Optional.empty();
+    }
+    LocalDate last =
+        batch.log().stream()
+            .map(RaisingCount::day)
+            .max(LocalDate::compareTo)
+            .orElse(batch.row().begunOn());
+    return works(batch.row())
+        .map(works -> batch.row().begunOn().plusWeeks(works.weeks().get(0)))
+        .map(
+            first ->
+                last.isBefore(first) || batch.log().size() == 1
+                    ? first
+                    : last.plusDays(AGAIN_DAYS));
+  }
+
+  BatchView view(Batch batch, Map<Long, PlantView> parents) {
+    RaisingBatch row = batch.row();
+    return new BatchView(
+        row.id(),
+        "B" + row.number(),
+        row.name(),
+        row.parentId() == null ? null : parents.get(row.parentId()),
+        raising.method(row.way()),
+        Days.full(row.begunOn()),
+        row.cross().map(Cross::words).orElse(""),
+        row.notes(),
+        batch.counts(),
+        expected(batch),
+        look(batch).map(day -> WORDS.say("look-roots", Days.near(day))).orElse(""),
+        !batch.open(),
+        batch.log().stream()
+            .map(
+                one ->
+                    new BatchView.Line(
+                        WORDS.say("count", Days.full(one.day()), one.number(), one.step().name())))
+            .toList(),
+        List.of());
+  }
+
+  BatchView whole(Batch batch) {
+    BatchView view = view(batch, parents(List.of(batch)));
+    List<Long> ids = origins.ofBatch(batch.row().id()).stream().map(PlantOrigin::plantId).toList();
+    Map<Long, PlantView> found = plants.find(ids);
+    return new BatchView(
+        view.id(),
+        view.code(),
+        view.name(),
+        view.parent(),
+        view.method(),
+        view.begun(),
+        view.cross(),
+        view.notes(),
+        view.counts(),
+        view.expected(),
+        view.next(),
+        view.closed(),
+        view.log(),
+        ids.stream().map(found::get).filter(Objects::nonNull).toList());
+  }
+
+  private String expected(Batch batch) {
+    int taken = batch.counts().taken();
+    return kind(batch.row())
+        .flatMap(
+            kind ->
+                works(batch.row())
+                    .map(
+                        works -> {
+                          Take take = learned(kind, works).take();
+                          return WORDS.say(
+                              "expected",
+                              taken,
+                              Math.round(take.mean() * taken),
+                              Math.floor(take.least() * taken),
+                              Math.ceil(take.most() * taken),
+                              take.takenFor(10));
+                        }))
+        .orElse("");
+  }
+
+  Map<Long, PlantView> parents(Collection<Batch> of) {
+    Set<Long> ids =
+        of.stream()
+            .map(batch -> batch.row().parentId())
+            .filter(Objects::nonNull)
+            .collect(Collectors.toSet());
+    return plants.find(ids);
+  }
+
+  /**
+   * Where a plant came from and what came of it.
+   *
+   * @param parent or null
+   * @param batch or null
+   */
+  record Family(PlantView parent, BatchView batch, List<PlantView> children) {
+    boolean any() {
+      return parent != null || batch != null || !children.isEmpty();
+    }
+  }
+
+  @Transactional(readOnly = true)
+  Family family(PlantView plant) {
+    Optional<PlantOrigin> origin = origins.of(plant.id());
+    List<Long> children = origins.from(plant.id()).stream().map(PlantOrigin::plantId).toList();
+    Map<Long, PlantView> found = new HashMap<>(plants.find(children));
+    SortedMap<Long, PlantView> sorted = new TreeMap<>(found);
+    return new Family(
+        origin.map(PlantOrigin::parentId).flatMap(plants::find).orElse(null),
+        origin
+            .map(PlantOrigin::batchId)
+            .flatMap(this::find)
+            .map(batch -> view(batch, Map.of()))
+            .orElse(null),
+        List.copyOf(sorted.values()));
+  }
+}
