@@ -3,12 +3,20 @@ package org.mildlantern.bench;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import org.mildlantern.core.air.ClimateYear;
+import org.mildlantern.core.air.ColdBorne;
+import org.mildlantern.core.air.OutAndIn;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.repot.RepotDecision;
+import org.mildlantern.core.repot.Rhythm;
 import org.mildlantern.core.season.Course;
-import org.mildlantern.core.season.Repotting;
+import org.mildlantern.core.season.RestTurn;
 import org.mildlantern.core.season.StageOdds;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -22,7 +30,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The year ahead of plants of all kinds by half months, and when their roots may be disturbed. */
+/**
+ * The year ahead of plants of all kinds by half months, with the turns of their rests, whether they
+ * are repotted, and when they go out and come in.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -36,14 +47,22 @@ public class SeasonBenchmark {
   @Param({"1", "1000", "10000"})
   public int plants;
 
-  private final List<Course> courses = new ArrayList<>();
+  private static final ClimateYear CLIMATE = ClimateYear.at(52);
+
+  /** A kind with all that its year rests on. */
+  private record Grown(Taxon taxon, Course course, Rhythm rhythm) {}
+
+  private final List<Grown> grown = new ArrayList<>();
 
   @Setup
   public void kinds() {
     Knowledge knowledge = Library.shipped().knowledge();
     List<Taxon> taxa = knowledge.taxa().stream().toList();
     for (int plant = 0; plant < plants; plant++) {
-      courses.add(knowledge.course(knowledge.kind(taxa.get(plant % taxa.size()))));
+      Taxon taxon = taxa.get(plant % taxa.size());
+      Kind kind = knowledge.kind(taxon);
+      Rhythm rhythm = Library.shipped().repots().rhythm(kind).orElse(null);
+      grown.add(new Grown(taxon, knowledge.course(kind), rhythm));
     }
   }
 
@@ -51,12 +70,29 @@ public class SeasonBenchmark {
   public long aYearOfAllPlants() {
     StageOdds.Place place = new StageOdds.Place(12.0, 19.0);
     long sum = 0;
-    for (Course course : courses) {
+    for (Grown one : grown) {
       for (int half = 0; half < HALF_MONTHS; half++) {
-        sum +=
-            StageOdds.of(course, TODAY.plusDays(15L * half), 52, place, null).likeliest().ordinal();
+        LocalDate day = TODAY.plusDays(15L * half);
+        sum += StageOdds.of(one.course, day, 52, place, null).likeliest().ordinal();
       }
-      sum += Repotting.of(course, TODAY, 52, place, null).notBefore().toEpochDay();
+      sum += RestTurn.near(one.course, TODAY, 52, null, null).map(turn -> 1).orElse(0);
+      sum +=
+          RepotDecision.of(
+                  new RepotDecision.Year(one.course, 52, place, null),
+                  one.rhythm,
+                  new RepotDecision.Medium(0.9, 2),
+                  List.of(),
+                  Set.of(),
+                  TODAY)
+              .answer()
+              .ordinal();
+      OutAndIn.Needs needs =
+          new OutAndIn.Needs(one.taxon.coldestWished(), ColdBorne.night(one.taxon), day -> false);
+      sum +=
+          OutAndIn.of(needs, false, TODAY, CLIMATE::night, Map.of())
+              .out()
+              .map(LocalDate::getDayOfYear)
+              .orElse(0);
     }
     return sum;
   }

@@ -37,9 +37,15 @@ class RaisingController {
   private final PlantService plants;
   private final PlaceService places;
   private final Raising raising;
+  private final Pruning pruned;
 
   RaisingController(
-      RaisingService raised, PlantService plants, PlaceService places, Raising raising) {
+      RaisingService raised,
+      PlantService plants,
+      PlaceService places,
+      Raising raising,
+      Pruning pruned) {
+    this.pruned = pruned;
     this.raised = raised;
     this.plants = plants;
     this.places = places;
@@ -215,6 +221,7 @@ class RaisingController {
     model.addAttribute("plant", plant);
     model.addAttribute("ways", raised.ways(plant.kind()));
     model.addAttribute("no", raised.no(plant.kind()));
+    model.addAttribute("pruning", pruned.of(plant));
     model.addAttribute("answers", answers(plant.kind(), form));
     model.addAttribute("family", raised.family(plant));
     model.addAttribute("batchForm", BatchForm.empty(id, null));

@@ -29,6 +29,7 @@ import org.mildlantern.core.repot.MediumLife;
 import org.mildlantern.core.repot.Reason;
 import org.mildlantern.core.repot.RepotDecision;
 import org.mildlantern.core.repot.Rhythm;
+import org.mildlantern.core.repot.TreeWork;
 import org.mildlantern.core.water.PaceChange;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,6 +54,7 @@ class RepotService {
   private final LookBook looks;
   private final CaseService cases;
   private final WateringService watering;
+  private final TreeService trees;
   private final RepotPutOffRepository putOffs;
   private final Repots repots;
   private final Media media;
@@ -65,6 +67,7 @@ class RepotService {
       LookBook looks,
       CaseService cases,
       WateringService watering,
+      TreeService trees,
       RepotPutOffRepository putOffs,
       Repots repots,
       Media media,
@@ -75,6 +78,7 @@ class RepotService {
     this.looks = looks;
     this.cases = cases;
     this.watering = watering;
+    this.trees = trees;
     this.putOffs = putOffs;
     this.repots = repots;
     this.media = media;
@@ -98,6 +102,7 @@ class RepotService {
       Map<Long, Map<String, Instant>> seen,
       Map<Long, CaseView> open,
       Map<Long, PaceChange> paces,
+      Map<Long, List<TreeWork.Done>> works,
       Map<Long, RepotPutOff> putOffs) {}
 
   private Map<Long, Decided> decide() {
@@ -111,6 +116,7 @@ class RepotService {
             looks.lastSeen(repots.bySign().keySet(), since),
             cases.open(),
             potted.size() > PACED ? Map.of() : watering.paces(potted),
+            trees.done(potted.stream().filter(p -> repots.bonsai(p.kind()).isPresent()).toList()),
             putOffs.after(scope.today()).stream()
                 .collect(Collectors.toMap(RepotPutOff::plantId, Function.identity())));
     return potted.stream()
@@ -195,6 +201,11 @@ class RepotService {
     }
     if (plant.place().quarantine()) {
       holds.add(RepotDecision.Hold.QUARANTINE);
+    }
+    if (TreeWork.ROOTS_CUT
+        .waitsFor(known.works.getOrDefault(plant.id(), List.of()), scope.today())
+        .isPresent()) {
+      holds.add(RepotDecision.Hold.WORKED);
     }
     if (plant.arrivedOn() != null && plant.arrivedOn().isAfter(scope.today().minusDays(NEW_DAYS))) {
       holds.add(RepotDecision.Hold.NEW);

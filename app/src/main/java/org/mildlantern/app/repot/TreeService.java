@@ -65,7 +65,9 @@ class TreeService {
             });
   }
 
-  /** What was done on trees, by plant, the first first. */
+  /**
+   * What was done on trees, by plant, the first first; a tree that was repotted had its roots cut.
+   */
   Map<Long, List<TreeWork.Done>> done(Collection<PlantView> trees) {
     List<Long> ids = trees.stream().map(PlantView::id).toList();
     if (ids.isEmpty()) {
@@ -74,16 +76,15 @@ class TreeService {
     LocalDate from = scope.today().minusYears(BACK_YEARS);
     Map<Long, List<TreeWork.Done>> done = new HashMap<>();
     journal
-        .since(ids, from, Set.of(NoteKind.WORKED))
+        .since(ids, from, Set.of(NoteKind.WORKED, NoteKind.REPOTTED))
         .forEach(
             (plant, entries) -> {
               List<TreeWork.Done> works = new ArrayList<>();
               for (Entry entry : entries) {
-                entry
-                    .as(Worked.class)
-                    .ifPresent(
-                        worked ->
-                            works.add(new TreeWork.Done(worked.deed(), scope.day(entry.at()))));
+                LocalDate day = scope.day(entry.at());
+                works.add(
+                    new TreeWork.Done(
+                        entry.as(Worked.class).map(Worked::deed).orElse(TreeWork.ROOTS_CUT), day));
               }
               done.put(plant, works);
             });

@@ -20,6 +20,7 @@ import org.mildlantern.core.knowledge.Repots;
 import org.mildlantern.core.knowledge.Retention;
 import org.mildlantern.core.repot.Aftercare;
 import org.mildlantern.core.repot.Blend;
+import org.mildlantern.core.repot.Material;
 import org.mildlantern.core.repot.Reason;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.PotShape;
@@ -185,15 +186,7 @@ class WeekendService {
   Weekend.Mix mix(String name, Map<Retention, Double> mix, double litres, PotShape pot) {
     Blend blend = Blend.of(repots.of(mix), litres);
     Holding holding = Holding.of(pot, mix);
-    List<String> parts =
-        mix.keySet().stream()
-            .map(
-                component ->
-                    WORDS.say(
-                        "part",
-                        blend.litres().get(repots.materials().find(component.id()).orElseThrow()),
-                        component.label()))
-            .toList();
+    List<String> parts = mix.keySet().stream().map(component -> part(blend, component)).toList();
     return new Weekend.Mix(
         name,
         litres,
@@ -208,6 +201,12 @@ class WeekendService {
             pot.depthCm(),
             blend.salts(),
             100 * blend.lost()));
+  }
+
+  private String part(Blend blend, Retention component) {
+    Material material = repots.materials().find(component.id()).orElseThrow();
+    return WORDS.say(
+        "part", blend.litres().get(material), component.label(), material.lime().label());
   }
 
   private static String prepare(String id, Map<Retention, Double> mix, String how, int minutes) {

@@ -61,8 +61,11 @@ class Blooms {
     }
     return BloomForecast.of(
         course.bloom(),
-        plant.stageSince(),
-        nights.warmth(place),
+        new BloomForecast.Buds(
+            plant.stageSince(),
+            nights.warmth(plant.place()),
+            plant.stageSince().isAfter(scope.today()) ? plant.stageSince() : scope.today(),
+            nights.warmth(place)),
         plant.kind().taxon().map(Taxon::flowerWeeks).orElse(null),
         past(plant));
   }

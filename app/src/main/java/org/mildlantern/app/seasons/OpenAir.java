@@ -110,7 +110,7 @@ class OpenAir {
     }
     List<String> words = new ArrayList<>();
     if (isOut(plant)) {
-      days.get().in().ifPresent(in -> words.add(WORDS.say("comes-in", Days.near(in))));
+      days.get().in().ifPresent(in -> words.add(comesIn(plant, in)));
       days.get().out().ifPresent(out -> words.add(WORDS.say("out-again", Days.near(out))));
       return words;
     }
@@ -123,6 +123,14 @@ class OpenAir {
               words.addAll(steps(plant, out));
             });
     return words;
+  }
+
+  /** What rests cold comes into a cold place. */
+  String comesIn(PlantView plant, LocalDate in) {
+    Rest rest = plant.kind().habits().rest();
+    return rest.wantsCold()
+        ? WORDS.say("comes-in-cold", Days.near(in), rest.nights().get(0), rest.nights().get(1))
+        : WORDS.say("comes-in", Days.near(in));
   }
 
   private List<String> steps(PlantView plant, LocalDate out) {

@@ -84,10 +84,15 @@ class OutAndInOnTheRound implements RoundSource {
         : days.flatMap(OutAndIn::out).map(out -> goesOut(plant, out));
   }
 
-  private static Due comesIn(PlantView plant, LocalDate in, LocalDate today) {
+  private Due comesIn(PlantView plant, LocalDate in, LocalDate today) {
     LocalDate on = in.minusDays(BEFORE_DAYS);
     LocalDate due = on.isBefore(today) ? today : on;
-    return row(plant, due, in, WORDS.say("round-in", Days.near(in)), WORDS.say("round-in-why"));
+    return row(
+        plant,
+        due,
+        in,
+        WORDS.say("round-in", Days.near(in)),
+        air.comesIn(plant, in) + " " + WORDS.say("round-in-why"));
   }
 
   private Due goesOut(PlantView plant, LocalDate out) {

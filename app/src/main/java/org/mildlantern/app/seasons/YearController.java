@@ -20,13 +20,16 @@ class YearController {
   private final Blooms blooms;
   private final PlantSeasons standing;
   private final PlantService plants;
+  private final YearSheets sheets;
 
   YearController(
       SeasonService seasons,
       OpenAir air,
       Blooms blooms,
       PlantSeasons standing,
-      PlantService plants) {
+      PlantService plants,
+      YearSheets sheets) {
+    this.sheets = sheets;
     this.seasons = seasons;
     this.air = air;
     this.blooms = blooms;
@@ -49,6 +52,15 @@ class YearController {
     model.addAttribute("open", air.open().orElse(null));
     model.addAttribute("rows", air.rows(plants.byName()));
     return "seasons/air";
+  }
+
+  @GetMapping("/plants/{id}/year")
+  String sheet(@PathVariable Long id, Model model) {
+    PlantView plant = plants.find(id).orElseThrow(Web::missing);
+    model.addAttribute("plant", plant);
+    model.addAttribute("sheet", sheets.of(plant));
+    model.addAttribute("year", seasons.of(plant));
+    return "seasons/sheet";
   }
 
   @GetMapping("/plants/{id}/bloom")

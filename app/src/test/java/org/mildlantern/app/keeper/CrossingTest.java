@@ -144,6 +144,7 @@ class CrossingTest extends EveryRoute {
           post("/plants/{id}/feed/grains", Of.PLANT, "product", "1", "grams", "2"),
           post("/plants/{id}/feed/flushed", Of.PLANT, "ml", "900"),
           get("/plants/{id}/bloom", Of.PLANT),
+          get("/plants/{id}/year", Of.PLANT),
           get("/plants/{id}/repotting", Of.PLANT),
           get("/plants/{id}/repotting/size", Of.PLANT, "roots", "8"),
           post(

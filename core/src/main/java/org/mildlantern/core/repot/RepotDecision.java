@@ -45,12 +45,15 @@ public record RepotDecision(
     SEASON,
     WEAK,
     QUARANTINE,
-    NEW
+    NEW,
+    /** A tree that had a heavy work within the year. */
+    WORKED
   }
 
   private static final double BASE = -2.6;
   private static final double EVEN = 0.5;
   private static final int SETTLES_DAYS = 21;
+  private static final int RECOVERS_DAYS = 180;
   private static final double A_YEAR = 365.25;
 
   /**
@@ -81,8 +84,7 @@ public record RepotDecision(
    *
    * @param rhythm of its kind, or null
    * @param seen what speaks for fresh medium, but for its age
-   * @param kept what speaks against it that the calendar does not tell: weakness, quarantine, newly
-   *     arrived
+   * @param kept what speaks against it that the calendar does not tell
    */
   public static RepotDecision of(
       Year year, Rhythm rhythm, Medium medium, List<Reason> seen, Set<Hold> kept, LocalDate today) {
@@ -110,7 +112,10 @@ public record RepotDecision(
     if (odds >= EVEN && holds.isEmpty()) {
       return new RepotDecision(Answer.NOW, odds, strongest(all), today, holds);
     }
-    LocalDate on = holds.contains(Hold.NEW) ? today.plusDays(SETTLES_DAYS) : today;
+    LocalDate on =
+        holds.contains(Hold.WORKED)
+            ? today.plusDays(RECOVERS_DAYS)
+            : holds.contains(Hold.NEW) ? today.plusDays(SETTLES_DAYS) : today;
     on = year.on(on).notBefore();
     List<Reason> then = all(reasons, medium, ChronoUnit.DAYS.between(today, on));
     double later = odds(then);

@@ -41,22 +41,29 @@ public record BloomForecast(LocalDate from, LocalDate to, LocalDate ends) {
    */
   public record Past(long days, double celsius) {}
 
-  /** Of buds of a plant that was not seen to bloom before. */
-  public static Optional<BloomForecast> of(
-      BloomYear bloom, LocalDate seen, double celsius, Integer flowerWeeks) {
-    return of(bloom, seen, celsius, flowerWeeks, List.of());
+  /**
+   * Buds.
+   *
+   * @param seen the day on which the first was noted
+   * @param celsius mean warmth until today
+   * @param today not before that day
+   * @param fromNow mean warmth from today on
+   */
+  public record Buds(LocalDate seen, double celsius, LocalDate today, double fromNow) {
+    /** Buds that were seen today and stay where they are. */
+    public static Buds today(LocalDate seen, double celsius) {
+      return new Buds(seen, celsius, seen, celsius);
+    }
   }
 
   /**
-   * Of buds.
+   * Of buds. A day of the band that is over already is today.
    *
-   * @param seen the day on which the first was noted
-   * @param celsius mean warmth of the place
    * @param flowerWeeks that flowers last, or null
    * @param past its own blooms
    */
   public static Optional<BloomForecast> of(
-      BloomYear bloom, LocalDate seen, double celsius, Integer flowerWeeks, List<Past> past) {
+      BloomYear bloom, Buds buds, Integer flowerWeeks, List<Past> past) {
     if (bloom == null) {
       return Optional.empty();
     }
@@ -69,15 +76,20 @@ public record BloomForecast(LocalDate from, LocalDate to, LocalDate ends) {
       mean += weight * (took - mean);
       spread *= Math.sqrt(1 - weight);
     }
-    double pace = pace(celsius);
-    LocalDate from = seen.plusDays(Math.round((mean - BAND * spread) / pace));
-    LocalDate to = seen.plusDays(Math.round((mean + BAND * spread) / pace));
+    double so = ChronoUnit.DAYS.between(buds.seen, buds.today) * pace(buds.celsius);
+    double pace = pace(buds.fromNow);
+    LocalDate from = buds.today.plusDays(days(mean - BAND * spread - so, pace));
+    LocalDate to = buds.today.plusDays(days(mean + BAND * spread - so, pace));
     LocalDate ends =
         flowerWeeks == null
             ? null
             : to.plusDays(
                 Math.round(7 * flowerWeeks * Math.max(SHORTEST, Math.min(LONGEST, 1 / pace))));
     return Optional.of(new BloomForecast(from, to, ends));
+  }
+
+  private static long days(double left, double pace) {
+    return Math.max(0, Math.round(left / pace));
   }
 
   /** Days at twenty degrees that a day of a warmth is worth. */

@@ -10,6 +10,10 @@ import java.time.LocalDate;
  */
 public record Repotting(Now now, LocalDate notBefore) {
   private static final double EVEN = 0.5;
+
+  /** A plant that is as likely as this in bud or flower is left alone. */
+  private static final double MAY_BLOOM = 0.35;
+
   private static final int A_YEAR = 400;
 
   /** Whether it is repotted now. */
@@ -40,7 +44,7 @@ public record Repotting(Now now, LocalDate notBefore) {
     if (suits(course, odds, day, latitude)) {
       return new Repotting(Now.YES, day);
     }
-    boolean blooming = odds.of(YearStage.BUD) + odds.of(YearStage.FLOWER) >= EVEN;
+    boolean blooming = blooms(odds);
     boolean resting = rests(course, odds);
     return new Repotting(
         blooming || resting || course.bareRootsKill() ? Now.NO : Now.ONLY_IF_ROOTS_DIE,
@@ -48,9 +52,13 @@ public record Repotting(Now now, LocalDate notBefore) {
   }
 
   private static boolean suits(Course course, StageOdds odds, LocalDate day, double latitude) {
-    boolean blooming = odds.of(YearStage.BUD) + odds.of(YearStage.FLOWER) >= EVEN;
+    boolean blooming = blooms(odds);
     boolean resting = course.repot() == null && rests(course, odds);
     return course.repotsOn(day, latitude) && !blooming && !resting;
+  }
+
+  private static boolean blooms(StageOdds odds) {
+    return odds.of(YearStage.BUD) + odds.of(YearStage.FLOWER) >= MAY_BLOOM;
   }
 
   /** Cool nights are no rest where the kind has none. */

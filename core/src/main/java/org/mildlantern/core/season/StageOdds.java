@@ -111,7 +111,7 @@ public record StageOdds(Map<YearStage, Double> odds) {
       double bud = Math.max(0, in(bloom.bloom(), day.plusDays(buds), latitude) - flower);
       double after = Math.max(0, in(bloom.bloom(), day.minusDays(AFTER_DAYS), latitude) - flower);
       odds.put(YearStage.FLOWER, FLOWERS * flower);
-      odds.put(YearStage.BUD, FLOWERS * bud);
+      odds.put(YearStage.BUD, FLOWERS * bud * (1 - rest / 2));
       odds.put(YearStage.AFTER_FLOWER, FLOWERS / 2 * after);
     }
     if (bloom != null && bloom.counted()) {

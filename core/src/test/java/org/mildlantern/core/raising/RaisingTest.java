@@ -111,6 +111,23 @@ class RaisingTest {
   }
 
   @Test
+  void conifersOrchidsAndPalmsAreNotCutBackHard() {
+    for (Taxon taxon : KNOWLEDGE.taxa()) {
+      boolean bare =
+          taxon.form().equals("needle-bonsai")
+              || taxon.group().equals("orchid")
+              || taxon.group().equals("bromeliad");
+      if (bare) {
+        assertThat(RAISING.pruning(KNOWLEDGE.kind(taxon))).as(taxon.id()).isEmpty();
+      }
+    }
+    assertThat(
+            RAISING.pruning(
+                KNOWLEDGE.kind(KNOWLEDGE.taxa().find("ficus-microcarpa").orElseThrow())))
+        .isPresent();
+  }
+
+  @Test
   void thickJuicyCutsDryForLonger() {
     assertThat(Ready.callusDays(5, true)).isEqualTo(4);
     assertThat(Ready.callusDays(30, true)).isEqualTo(14);

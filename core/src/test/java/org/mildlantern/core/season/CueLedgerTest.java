@@ -10,6 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.season.BloomForecast.Buds;
 
 class CueLedgerTest {
   private static final LocalDate FIRST = LocalDate.of(2026, 8, 1);
@@ -70,13 +71,13 @@ class CueLedgerTest {
     BloomYear nobile =
         Library.shipped().knowledge().course(Kinds.taxon("dendrobium-nobile")).bloom();
     LocalDate seen = LocalDate.of(2026, 2, 1);
-    BloomForecast warm = BloomForecast.of(nobile, seen, 20, 4).orElseThrow();
+    BloomForecast warm = BloomForecast.of(nobile, Buds.today(seen, 20), 4, List.of()).orElseThrow();
     assertThat(warm.from()).isEqualTo(seen.plusWeeks(6));
     assertThat(warm.to()).isEqualTo(seen.plusWeeks(9));
     assertThat(warm.ends()).isEqualTo(seen.plusWeeks(13));
-    BloomForecast cool = BloomForecast.of(nobile, seen, 15, 4).orElseThrow();
+    BloomForecast cool = BloomForecast.of(nobile, Buds.today(seen, 15), 4, List.of()).orElseThrow();
     assertThat(cool.from()).isEqualTo(seen.plusWeeks(9));
-    assertThat(BloomForecast.of(null, seen, 20, 4)).isEmpty();
+    assertThat(BloomForecast.of(null, Buds.today(seen, 20), 4, List.of())).isEmpty();
   }
 
   @Test
@@ -84,17 +85,33 @@ class CueLedgerTest {
     BloomYear nobile =
         Library.shipped().knowledge().course(Kinds.taxon("dendrobium-nobile")).bloom();
     LocalDate seen = LocalDate.of(2026, 2, 1);
-    BloomForecast usual = BloomForecast.of(nobile, seen, 20, 4).orElseThrow();
+    BloomForecast usual =
+        BloomForecast.of(nobile, Buds.today(seen, 20), 4, List.of()).orElseThrow();
     BloomForecast.Past took55 = new BloomForecast.Past(55, 20);
     BloomForecast known =
-        BloomForecast.of(nobile, seen, 20, 4, List.of(took55, took55)).orElseThrow();
+        BloomForecast.of(nobile, Buds.today(seen, 20), 4, List.of(took55, took55)).orElseThrow();
     assertThat(known.from()).isAfter(usual.from());
     assertThat(known.to()).isBefore(usual.to());
     assertThat(known.middle()).isAfter(usual.middle()).isBefore(seen.plusDays(56));
     BloomForecast coolYears =
-        BloomForecast.of(nobile, seen, 20, 4, List.of(new BloomForecast.Past(60, 15)))
+        BloomForecast.of(nobile, Buds.today(seen, 20), 4, List.of(new BloomForecast.Past(60, 15)))
             .orElseThrow();
     assertThat(coolYears.middle()).isBefore(usual.middle());
+  }
+
+  @Test
+  void aMoveChangesOnlyWhatIsLeft() {
+    BloomYear nobile =
+        Library.shipped().knowledge().course(Kinds.taxon("dendrobium-nobile")).bloom();
+    LocalDate seen = LocalDate.of(2026, 2, 1);
+    LocalDate today = seen.plusDays(21);
+    BloomForecast moved =
+        BloomForecast.of(nobile, new Buds(seen, 20, today, 10), 4, List.of()).orElseThrow();
+    assertThat(moved.from()).isEqualTo(today.plusDays(3 * 21));
+    LocalDate late = seen.plusDays(200);
+    BloomForecast overdue =
+        BloomForecast.of(nobile, new Buds(seen, 20, late, 20), 4, List.of()).orElseThrow();
+    assertThat(overdue.from()).isEqualTo(late);
   }
 
   @Test
@@ -102,7 +119,7 @@ class CueLedgerTest {
     BloomYear nobile =
         Library.shipped().knowledge().course(Kinds.taxon("dendrobium-nobile")).bloom();
     LocalDate seen = LocalDate.of(2026, 2, 1);
-    BloomForecast warm = BloomForecast.of(nobile, seen, 20, 4).orElseThrow();
+    BloomForecast warm = BloomForecast.of(nobile, Buds.today(seen, 20), 4, List.of()).orElseThrow();
     assertThat(warm.openOn(seen.plusWeeks(4))).isLessThan(0.01);
     assertThat(warm.openOn(warm.middle())).isBetween(0.45, 0.55);
     assertThat(warm.openOn(seen.plusWeeks(10))).isGreaterThan(0.9);
