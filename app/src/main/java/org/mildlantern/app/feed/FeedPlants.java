@@ -22,6 +22,7 @@ import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.knowledge.Hold;
 import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Repots;
 import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.season.Stage;
 import org.springframework.stereotype.Component;
@@ -44,6 +45,7 @@ class FeedPlants {
   private final SensorService sensors;
   private final WateringService watering;
   private final Knowledge knowledge;
+  private final Repots repots;
   private final Scope scope;
 
   FeedPlants(
@@ -53,6 +55,7 @@ class FeedPlants {
       SensorService sensors,
       WateringService watering,
       Knowledge knowledge,
+      Repots repots,
       Scope scope) {
     this.salts = salts;
     this.cases = cases;
@@ -60,6 +63,7 @@ class FeedPlants {
     this.sensors = sensors;
     this.watering = watering;
     this.knowledge = knowledge;
+    this.repots = repots;
     this.scope = scope;
   }
 
@@ -139,13 +143,21 @@ class FeedPlants {
                 plant.stage() == Stage.SEEDLING,
                 plant.kind().restsOn(today.plusDays(BEFORE_REST), scope.latitude()),
                 strength(plant.kind().habits().feed()),
-                since(plant.mediumSince(), today),
+                freshlyRepotted(plant, today),
                 air.temperature() == null ? plant.place().warmth() : air.temperature(),
                 plant.kind().taxon().map(Taxon::coldestWished).orElse(0.0),
                 fed == null ? null : since(scope.day(fed), today),
                 wateredEvery(plant)),
             today,
             scope.latitude()));
+  }
+
+  private boolean freshlyRepotted(PlantView plant, LocalDate today) {
+    return plant.mediumSince() != null
+        && repots
+            .aftercare(plant.kind())
+            .filter(care -> today.isBefore(plant.mediumSince().plusDays(care.feedDays())))
+            .isPresent();
   }
 
   private static Integer since(LocalDate day, LocalDate today) {

@@ -51,11 +51,14 @@ class PupMarks implements YearSource {
   }
 
   @Override
-  public List<Mark> marks(PlantView plant) {
-    return ready(plant)
-        .flatMap(ready -> offsets(plant).map(works -> mark(ready, works)))
-        .map(List::of)
-        .orElse(List.of());
+  public Map<Long, List<Mark>> marks(List<PlantView> those) {
+    Map<Long, List<Mark>> marks = new HashMap<>();
+    for (PlantView plant : those) {
+      ready(plant)
+          .flatMap(ready -> offsets(plant).map(works -> mark(ready, works)))
+          .ifPresent(mark -> marks.put(plant.id(), List.of(mark)));
+    }
+    return marks;
   }
 
   private Mark mark(Ready ready, Raised.Works works) {

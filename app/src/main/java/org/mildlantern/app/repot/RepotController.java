@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.plants.PlantNotes;
+import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Days;
@@ -44,6 +45,7 @@ class RepotController {
   private static final Words WORDS = Words.of(RepotController.class);
 
   private final RepotService repotting;
+  private final PlantService plants;
   private final WeekendService weekends;
   private final RepotWords words;
   private final PlantNotes notes;
@@ -54,6 +56,7 @@ class RepotController {
 
   RepotController(
       RepotService repotting,
+      PlantService plants,
       WeekendService weekends,
       RepotWords words,
       PlantNotes notes,
@@ -62,6 +65,7 @@ class RepotController {
       Media media,
       Repots repots) {
     this.repotting = repotting;
+    this.plants = plants;
     this.weekends = weekends;
     this.words = words;
     this.notes = notes;
@@ -180,7 +184,7 @@ class RepotController {
   }
 
   private String one(Long id, Model model, PotForm pot) {
-    PlantView plant = plant(id);
+    PlantView plant = plants.find(id).orElseThrow(Web::missing);
     Decided decided = repotting.of(plant).orElseThrow(Web::missing);
     model.addAttribute("view", words.view(decided));
     if (pot != null) {
@@ -201,14 +205,6 @@ class RepotController {
         .mixOf(plant.medium().id())
         .map(parts -> weekends.mix(plant.medium().label(), parts, shape.litres(), shape))
         .orElse(null);
-  }
-
-  private PlantView plant(Long id) {
-    return repotting.all().values().stream()
-        .map(Decided::plant)
-        .filter(plant -> plant.id().equals(id))
-        .findFirst()
-        .orElseThrow(Web::missing);
   }
 
   @GetMapping("/plants/{id}/repotting/size")

@@ -1,6 +1,8 @@
 package org.mildlantern.app.repot;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.seasons.YearSource;
 import org.mildlantern.core.words.Words;
@@ -18,13 +20,14 @@ class RepotMarks implements YearSource {
   }
 
   @Override
-  public List<Mark> marks(PlantView plant) {
-    return repotting
-        .of(plant)
+  public Map<Long, List<Mark>> marks(List<PlantView> plants) {
+    return repotting.of(plants).values().stream()
         .filter(decided -> decided.on() != null)
-        .map(
-            decided ->
-                List.of(new Mark(decided.on(), WORDS.say("mark-repot"), RepotWords.line(decided))))
-        .orElse(List.of());
+        .collect(
+            Collectors.toMap(decided -> decided.plant().id(), decided -> List.of(mark(decided))));
+  }
+
+  private static Mark mark(Decided decided) {
+    return new Mark(decided.on(), WORDS.say("mark-repot"), RepotWords.line(decided));
   }
 }

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.diagnose.LookBook;
+import org.mildlantern.app.feed.PotWaters;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantService;
@@ -43,7 +44,7 @@ class RepotService {
   /** What was seen so long ago still counts, as far as the medium was not renewed since. */
   private static final int SEEN_DAYS = 400;
 
-  /** So many pots at most have their pace compared with weeks ago. */
+  /** In a collection of more plants pace and salts of pots do not count: it would take too long. */
   private static final int PACED = 300;
 
   /** A plant that came within so many days settles first. */
@@ -54,6 +55,7 @@ class RepotService {
   private final LookBook looks;
   private final CaseService cases;
   private final WateringService watering;
+  private final PotWaters waters;
   private final TreeService trees;
   private final RepotPutOffRepository putOffs;
   private final Repots repots;
@@ -67,6 +69,7 @@ class RepotService {
       LookBook looks,
       CaseService cases,
       WateringService watering,
+      PotWaters waters,
       TreeService trees,
       RepotPutOffRepository putOffs,
       Repots repots,
@@ -78,6 +81,7 @@ class RepotService {
     this.looks = looks;
     this.cases = cases;
     this.watering = watering;
+    this.waters = waters;
     this.trees = trees;
     this.putOffs = putOffs;
     this.repots = repots;
@@ -89,33 +93,37 @@ class RepotService {
   /** Of all plants that stand in a medium, by id. */
   @Transactional(readOnly = true)
   Map<Long, Decided> all() {
-    return memo.once("repots", this::decide);
+    return memo.once("repots", () -> of(plants.kept()));
   }
 
+  /** Of one; empty for what lives without a pot. */
   @Transactional(readOnly = true)
   Optional<Decided> of(PlantView plant) {
-    return Optional.ofNullable(all().get(plant.id()));
+    return Optional.ofNullable(of(List.of(plant)).get(plant.id()));
   }
 
-  /** What is known of the collection. */
+  /** What is known of the plants. */
   private record Known(
       Map<Long, Map<String, Instant>> seen,
       Map<Long, CaseView> open,
       Map<Long, PaceChange> paces,
+      Set<Long> salty,
       Map<Long, List<TreeWork.Done>> works,
       Map<Long, RepotPutOff> putOffs) {}
 
-  private Map<Long, Decided> decide() {
+  /** Of several, by id; what lives without a pot is left out. */
+  @Transactional(readOnly = true)
+  Map<Long, Decided> of(List<PlantView> those) {
     List<PlantView> potted =
-        plants.kept().stream()
-            .filter(plant -> !plant.kind().way().tags().contains("potless"))
-            .toList();
+        those.stream().filter(plant -> !plant.kind().way().tags().contains("potless")).toList();
     Instant since = scope.now().minus(SEEN_DAYS, ChronoUnit.DAYS);
+    boolean many = plants.kept().size() > PACED;
     Known known =
         new Known(
             looks.lastSeen(repots.bySign().keySet(), since),
             cases.open(),
-            potted.size() > PACED ? Map.of() : watering.paces(potted),
+            many ? Map.of() : watering.paces(potted),
+            many ? Set.of() : waters.salty(potted),
             trees.done(potted.stream().filter(p -> repots.bonsai(p.kind()).isPresent()).toList()),
             putOffs.after(scope.today()).stream()
                 .collect(Collectors.toMap(RepotPutOff::plantId, Function.identity())));
@@ -164,7 +172,9 @@ class RepotService {
             .mixOf(plant.medium().id())
             .map(mix -> repots.of(mix).keySet().stream().allMatch(Material::mineral))
             .orElse(false);
-    return Optional.of(MediumLife.years(plant.kind(), plant.medium(), rhythm, mineral, null));
+    return Optional.of(
+        MediumLife.years(
+            plant.kind(), plant.medium(), rhythm, mineral, waters.lime(plant).orElse(null)));
   }
 
   /** While a change is under test in a case, that goes on first: one at a time. */
@@ -184,6 +194,9 @@ class RepotService {
         .filter(open -> open.current() == null)
         .flatMap(open -> repots.by(open.cause()))
         .ifPresent(why -> reasons.put(why, Reason.of(why)));
+    if (known.salty.contains(plant.id())) {
+      reasons.put(Reason.Why.SALTS, Reason.of(Reason.Why.SALTS));
+    }
     PaceChange pace = known.paces.get(plant.id());
     if (pace != null && pace.surelyFaster()) {
       reasons.put(Reason.Why.DRIES_FASTER, Reason.of(Reason.Why.DRIES_FASTER, pace.ratio()));

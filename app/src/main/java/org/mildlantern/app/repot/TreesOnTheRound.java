@@ -28,6 +28,9 @@ class TreesOnTheRound implements RoundSource {
 
   private static final int EVERY_DAYS = 7;
 
+  /** Wood hardly swells at rest. */
+  private static final int AT_REST_DAYS = 28;
+
   private final TreeService trees;
   private final JournalService journal;
   private final Repots repots;
@@ -62,7 +65,9 @@ class TreesOnTheRound implements RoundSource {
   }
 
   private Due due(PlantView plant, WireWatch watch, Instant looked, LocalDate today) {
-    LocalDate last = looked == null ? LocalDate.MIN : scope.day(looked).plusDays(EVERY_DAYS);
+    boolean rests = plant.resting(today, scope.latitude());
+    int every = rests ? AT_REST_DAYS : EVERY_DAYS;
+    LocalDate last = looked == null ? LocalDate.MIN : scope.day(looked).plusDays(every);
     LocalDate on = last.isAfter(watch.look()) ? last : watch.look();
     return Due.on(
         on.isBefore(today) ? today : on,

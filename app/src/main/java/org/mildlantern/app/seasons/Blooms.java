@@ -6,13 +6,16 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
+import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.journal.NoteKind;
@@ -41,9 +44,19 @@ class Blooms {
   private final PlaceService places;
   private final PlaceNights nights;
   private final JournalService journal;
+  private final PlantService plants;
+  private final CollectionMemo memo;
   private final Scope scope;
 
-  Blooms(PlaceService places, PlaceNights nights, JournalService journal, Scope scope) {
+  Blooms(
+      PlaceService places,
+      PlaceNights nights,
+      JournalService journal,
+      PlantService plants,
+      CollectionMemo memo,
+      Scope scope) {
+    this.plants = plants;
+    this.memo = memo;
     this.places = places;
     this.nights = nights;
     this.journal = journal;
@@ -70,13 +83,21 @@ class Blooms {
         past(plant));
   }
 
+  /** Stages as they were noted, by plant, the first first. */
+  private Map<Long, List<Entry>> noted() {
+    return memo.once(
+        "stages-noted",
+        () -> {
+          List<Long> ids = plants.kept().stream().map(PlantView::id).toList();
+          return ids.isEmpty()
+              ? Map.of()
+              : journal.since(ids, scope.today().minusYears(YEARS), Set.of(NoteKind.STAGE));
+        });
+  }
+
   /** Its own blooms, at the warmth that its place has: what it had then is not known. */
   private List<BloomForecast.Past> past(PlantView plant) {
-    LocalDate from = scope.today().minusYears(YEARS);
-    List<Entry> noted =
-        journal
-            .since(List.of(plant.id()), from, Set.of(NoteKind.STAGE))
-            .getOrDefault(plant.id(), List.of());
+    List<Entry> noted = noted().getOrDefault(plant.id(), List.of());
     List<BloomForecast.Past> past = new ArrayList<>();
     Instant bud = null;
     for (Entry entry : noted) {

@@ -58,32 +58,54 @@ class RestsOnTheRound implements RoundSource {
         .map(turn -> due(plant, course, turn, today));
   }
 
+  /** What is asked at a turn of a rest. */
+  private enum Asked {
+    BEGINS("rest-begins", "rest-begins-many", "begins-yes", "begins-no", "begins-not-these"),
+    ENDS("rest-ends", "rest-ends-many", "ends-yes", "ends-no", "ends-not-these");
+
+    private final String task;
+    private final String many;
+    private final String yes;
+    private final String no;
+    private final String notThese;
+
+    Asked(String task, String many, String yes, String no, String notThese) {
+      this.task = task;
+      this.many = many;
+      this.yes = yes;
+      this.no = no;
+      this.notThese = notThese;
+    }
+  }
+
   private Due due(PlantView plant, Course course, RestTurn turn, LocalDate today) {
     String rest = course.rest().name();
-    String turns = turn.begins() ? "begins" : "ends";
-    String why = why(plant, course, turn);
+    Asked asked = turn.begins() ? Asked.BEGINS : Asked.ENDS;
     LocalDate on = turn.on().isBefore(today) ? today : turn.on();
     String yes = StageController.of(turn.begins() ? Stage.REST : Stage.GROWTH);
     String no = StageController.of(turn.begins() ? Stage.GROWTH : Stage.REST);
+    String id = plant.id().toString();
     return Due.on(
             on,
             RoundItem.due(
-                    "rest-" + plant.id(), Work.LOOK, plant, WORDS.say("rest-" + turns, rest), why)
+                    "rest-" + id,
+                    Work.LOOK,
+                    plant,
+                    WORDS.say(asked.task, rest),
+                    why(plant, course, turn))
                 .answered(
                     List.of(
-                        new RoundItem.Answer(
-                            WORDS.say(turns + "-yes"), yes, "plants", plant.id().toString()),
-                        RoundItem.Answer.skip(
-                            WORDS.say(turns + "-no"), no, "plants", plant.id().toString())))
-                .leadingTo("/plants/" + plant.id() + "#year", WORDS.say("its-year")))
+                        new RoundItem.Answer(WORDS.say(asked.yes), yes, "plants", id),
+                        RoundItem.Answer.skip(WORDS.say(asked.no), no, "plants", id)))
+                .leadingTo("/plants/" + id + "/year", WORDS.say("its-year")))
         .within(
             new Party(
-                "rest-" + turns + "-" + rest + "-" + turn.on(),
-                plants -> WORDS.say("rest-" + turns + "-many", rest, plants),
-                WORDS.say(turns + "-all"),
+                "rest-" + asked + "-" + rest + "-" + turn.on(),
+                plants -> WORDS.say(asked.many, rest, plants),
+                WORDS.say("turn-all"),
                 yes,
-                WORDS.say(turns + "-yes"),
-                WORDS.say(turns + "-not-these"),
+                WORDS.say(asked.yes),
+                WORDS.say(asked.notThese),
                 "/seasons",
                 EACH),
             on.plusDays(WAITS));

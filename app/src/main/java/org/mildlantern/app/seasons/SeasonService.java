@@ -5,6 +5,7 @@ import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,6 +20,7 @@ import org.mildlantern.app.web.Days;
 import org.mildlantern.core.air.OutAndIn;
 import org.mildlantern.core.season.Course;
 import org.mildlantern.core.season.RestTurn;
+import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.season.StageOdds;
 import org.mildlantern.core.season.YearStage;
 import org.mildlantern.core.words.Words;
@@ -83,18 +85,17 @@ class SeasonService {
   Year year(Long place) {
     List<PlantView> kept = plants.kept();
     Long only = place == null && kept.size() > MANY ? kept.get(0).place().id() : place;
-    return new Year(
+    List<PlantView> shown =
         kept.stream()
             .filter(plant -> only == null || plant.place().id().equals(only))
             .limit(MANY)
             .sorted(
                 Comparator.comparing((PlantView plant) -> plant.place().name())
                     .thenComparing(PlantView::name))
-            .map(this::of)
-            .toList(),
-        kept.size(),
-        places.all(),
-        only);
+            .toList();
+    Map<Long, List<YearSource.Mark>> days = told(shown);
+    return new Year(
+        shown.stream().map(plant -> of(plant, days)).toList(), kept.size(), places.all(), only);
   }
 
   /**
@@ -124,12 +125,28 @@ class SeasonService {
   }
 
   PlantYear of(PlantView plant) {
+    return of(plant, told(List.of(plant)));
+  }
+
+  /** What other features say of the days of plants. */
+  private Map<Long, List<YearSource.Mark>> told(List<PlantView> shown) {
+    Map<Long, List<YearSource.Mark>> days = new HashMap<>();
+    for (YearSource source : sources) {
+      source
+          .marks(shown)
+          .forEach(
+              (plant, marks) -> days.computeIfAbsent(plant, id -> new ArrayList<>()).addAll(marks));
+    }
+    return days;
+  }
+
+  private PlantYear of(PlantView plant, Map<Long, List<YearSource.Mark>> days) {
     Course course = seasons.course(plant);
     StageOdds now = seasons.now(plant);
     Optional<Cues.Counted> cue = cues.of(plant, course);
     String blooms = this.blooms.words(plant, course);
     String stage = WORDS.say("stage", now.likeliest().label(), now.of(now.likeliest()) * 100);
-    List<YearSource.Mark> marks = marks(plant, course, cue);
+    List<YearSource.Mark> marks = marks(plant, course, cue, days);
     return new PlantYear(
         plant,
         stage,
@@ -152,12 +169,13 @@ class SeasonService {
   }
 
   /** The days ahead, the first first. */
-  private List<YearSource.Mark> marks(PlantView plant, Course course, Optional<Cues.Counted> cue) {
+  private List<YearSource.Mark> marks(
+      PlantView plant,
+      Course course,
+      Optional<Cues.Counted> cue,
+      Map<Long, List<YearSource.Mark>> days) {
     LocalDate today = scope.today();
-    List<YearSource.Mark> marks = new ArrayList<>();
-    for (YearSource source : sources) {
-      marks.addAll(source.marks(plant));
-    }
+    List<YearSource.Mark> marks = new ArrayList<>(days.getOrDefault(plant.id(), List.of()));
     cue.map(Cues.Counted::done)
         .ifPresent(
             day ->
@@ -173,8 +191,9 @@ class SeasonService {
                         forecast.middle(),
                         WORDS.say("mark-opens"),
                         WORDS.say("line-opens", Days.near(forecast.middle())))));
-    if (plant.kind().taxon().isPresent()) {
+    if (plant.kind().taxon().isPresent() && plant.stage() != Stage.SEEDLING) {
       RestTurn.near(course, today, scope.latitude(), plant.noted().orElse(null), plant.stageSince())
+          .or(() -> RestTurn.next(course, today, scope.latitude()))
           .ifPresent(
               turn ->
                   marks.add(

@@ -137,16 +137,21 @@ class YearSheets {
       return new Cell(WORDS.say("cell-unknown"), "");
     }
     boolean rests = odds(plant, course, day).of(YearStage.REST) >= 0.5;
-    LightWish.Met met =
+    String css =
         knowledge
             .lightWish(plant.kind())
             .map(wish -> rests ? wish.atRest() : wish)
-            .map(wish -> wish.met(here.get()))
-            .orElse(LightWish.Met.values()[0]);
-    boolean known = plant.kind().taxon().isPresent();
-    return new Cell(
-        WORDS.say("cell-light", here.get()),
-        known ? "met-" + met.name().toLowerCase(Locale.ROOT) : "");
+            .map(wish -> css(wish.met(here.get())))
+            .orElse("");
+    return new Cell(WORDS.say("cell-light", here.get()), css);
+  }
+
+  private static String css(LightWish.Met met) {
+    return switch (met) {
+      case FAR_SHORT, SHORT -> "too-little";
+      case MET -> "";
+      case ABOVE -> "too-much";
+    };
   }
 
   /** Nights of a room are what they are now; outdoors they follow the climate. */

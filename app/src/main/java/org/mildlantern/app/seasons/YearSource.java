@@ -2,6 +2,7 @@ package org.mildlantern.app.seasons;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.mildlantern.app.plants.PlantView;
 
 /** A feature with days that belong on a plant’s year. */
@@ -19,6 +20,6 @@ public interface YearSource {
     }
   }
 
-  /** The days of a plant within the year to come, in any order. */
-  List<Mark> marks(PlantView plant);
+  /** The days of plants within the year to come, by plant, in any order; asked for once a page. */
+  Map<Long, List<Mark>> marks(List<PlantView> plants);
 }

@@ -33,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class RoundService {
   /** A day with so many rows at most is shown whole. */
-  private static final int WHOLE = 30;
+  private static final int WHOLE = 40;
 
   /** Most rows of a page of a place. */
   private static final int ROOM = 20;

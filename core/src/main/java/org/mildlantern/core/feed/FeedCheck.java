@@ -10,9 +10,6 @@ import java.time.LocalDate;
  * @param next the day from which it is fed again, where only time keeps it off; else null
  */
 public record FeedCheck(Why why, double ppm, LocalDate next) {
-  /** Roots that were disturbed are not fed for so long at least. */
-  private static final int FRESH_DAYS = 35;
-
   /** Roots of tender kinds take up little below this, °C, those of hardy ones below the other. */
   private static final double COLD = 13;
 
@@ -48,7 +45,7 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
    * @param kindKnown whether its kind is known, and not its form alone
    * @param restsSoon whether its rest begins within weeks
    * @param strength 0 to 1, how much of what its way of life takes it takes
-   * @param daysSinceRepot null where that is not known
+   * @param freshlyRepotted whether it is still spared feed after its repotting
    * @param celsius usual air where it stands
    * @param coldest night that it bears, °C
    * @param daysSinceFeed null where none was noted
@@ -61,7 +58,7 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
       boolean seedling,
       boolean restsSoon,
       double strength,
-      Integer daysSinceRepot,
+      boolean freshlyRepotted,
       double celsius,
       double coldest,
       Integer daysSinceFeed,
@@ -96,7 +93,7 @@ public record FeedCheck(Why why, double ppm, LocalDate next) {
     if (plant.weak) {
       return Why.WEAK;
     }
-    if (plant.daysSinceRepot != null && plant.daysSinceRepot < FRESH_DAYS) {
+    if (plant.freshlyRepotted) {
       return Why.FRESHLY_REPOTTED;
     }
     if (plant.seedling) {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -133,6 +134,19 @@ final class Names {
    * known but begins with a genus that is, today or once, finds the genus or the only kind of it.
    */
   Optional<Taxon> find(String name) {
+    Matcher cross = CROSS.matcher(cut(name).strip());
+    return cross.matches() ? ofCross(cross.group(1), cross.group(2)) : plain(name);
+  }
+
+  /** A cross of two kinds is of no known kind, but for their genus where they have the same. */
+  private Optional<Taxon> ofCross(String seed, String pollen) {
+    Optional<String> genus = find(seed).map(Taxon::genus);
+    return genus
+        .filter(one -> find(pollen).map(Taxon::genus).filter(one::equals).isPresent())
+        .map(one -> scientific.get(fold(one)));
+  }
+
+  private Optional<Taxon> plain(String name) {
     String folded = whole(fold(cut(name)));
     return isOfSeveral(folded)
         ? Optional.empty()
@@ -149,6 +163,9 @@ final class Names {
   private boolean isOfSeveral(String folded) {
     return asked.knows(folded.replace(' ', '-'));
   }
+
+  /** Two names with a cross between them; “Cattleya × dolosa” is one name. */
+  private static final Pattern CROSS = Pattern.compile("(\\p{L}.*?) +[×xX] +(\\p{Lu}.*)");
 
   private static String cut(String name) {
     return name.length() <= LONGEST ? name : name.substring(0, LONGEST);

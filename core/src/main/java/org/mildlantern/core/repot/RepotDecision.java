@@ -19,7 +19,8 @@ import org.mildlantern.core.season.StageOdds;
  *
  * @param odds on the day that it would be done, 0 to 1
  * @param reasons the strongest first; those that add nothing are left out
- * @param on the day from which it is done; today for what waits no longer, null for never
+ * @param on the day from which it is done; today for what waits no longer, null for never and where
+ *     no day within a year would do
  * @param holds what speaks against today
  */
 public record RepotDecision(
@@ -53,6 +54,7 @@ public record RepotDecision(
   private static final double BASE = -2.6;
   private static final double EVEN = 0.5;
   private static final int SETTLES_DAYS = 21;
+  private static final int LONGEST_DAYS = 400;
   private static final int RECOVERS_DAYS = 180;
   private static final double A_YEAR = 365.25;
 
@@ -93,6 +95,10 @@ public record RepotDecision(
     if (rhythm != null && rhythm.never()) {
       List<Reason> all = all(reasons, medium, 0);
       return new RepotDecision(Answer.NEVER, odds(all), strongest(all), null, kept);
+    }
+    if (seen.isEmpty() && odds(all(reasons, medium, LONGEST_DAYS)) < EVEN) {
+      List<Reason> all = all(reasons, medium, 0);
+      return new RepotDecision(Answer.NOT_THIS_YEAR, odds(all), strongest(all), null, kept);
     }
     Repotting now = year.on(today);
     EnumSet<Hold> holds = EnumSet.noneOf(Hold.class);

@@ -53,6 +53,19 @@ public record RestTurn(boolean begins, LocalDate on, LocalDate until) {
         : Optional.of(new RestTurn(false, woke, woke));
   }
 
+  /** The next turn by the calendar alone; empty for what does not rest. */
+  public static Optional<RestTurn> next(Course course, LocalDate today, double latitude) {
+    if (course.resting() == null) {
+      return Optional.empty();
+    }
+    if (course.resting().contain(today, latitude)) {
+      LocalDate woke = after(course, today, latitude);
+      return Optional.of(new RestTurn(false, woke, woke));
+    }
+    LocalDate begins = course.resting().next(today, latitude);
+    return Optional.of(new RestTurn(true, begins, after(course, begins, latitude)));
+  }
+
   private static Optional<RestTurn> begin(
       Course course, LocalDate today, double latitude, Stage noted, LocalDate since) {
     LocalDate first = first(course, today, latitude);

@@ -16,7 +16,7 @@ class FeedCheckTest {
   private static final LocalDate JUNE = LocalDate.of(2026, 6, 10);
   private static final LocalDate DECEMBER = LocalDate.of(2026, 12, 10);
   private static final Plant GROWING =
-      new Plant(true, false, false, false, false, 0.5, null, 21, 14, null, 6);
+      new Plant(true, false, false, false, false, 0.5, false, 21, 14, null, 6);
 
   private final Knowledge knowledge = Library.shipped().knowledge();
   private final Feeding feeding = knowledge.feeding();
@@ -57,26 +57,25 @@ class FeedCheckTest {
   @Test
   void whatIsAgainstItIsSaid() {
     assertThat(check("spathiphyllum", GROWING, DECEMBER).why()).isEqualTo(Why.OUT_OF_SEASON);
-    assertThat(with(true, false, false, null, 21, null)).isEqualTo(Why.AT_REST);
-    assertThat(with(false, true, false, null, 21, null)).isEqualTo(Why.WEAK);
-    assertThat(with(false, false, true, null, 21, null)).isEqualTo(Why.SEEDLING);
-    assertThat(with(false, false, false, 10, 21, null)).isEqualTo(Why.FRESHLY_REPOTTED);
-    assertThat(with(false, false, false, 60, 8, null)).isEqualTo(Why.COLD);
-    assertThat(with(false, false, false, 60, 21, 2)).isEqualTo(Why.FED_LATELY);
-    assertThat(with(false, false, false, 60, 21, 30)).isEqualTo(Why.FEED);
+    assertThat(with(true, false, false, false, 21, null)).isEqualTo(Why.AT_REST);
+    assertThat(with(false, true, false, false, 21, null)).isEqualTo(Why.WEAK);
+    assertThat(with(false, false, true, false, 21, null)).isEqualTo(Why.SEEDLING);
+    assertThat(with(false, false, false, true, 21, null)).isEqualTo(Why.FRESHLY_REPOTTED);
+    assertThat(with(false, false, false, false, 8, null)).isEqualTo(Why.COLD);
+    assertThat(with(false, false, false, false, 21, 2)).isEqualTo(Why.FED_LATELY);
+    assertThat(with(false, false, false, false, 21, 30)).isEqualTo(Why.FEED);
   }
 
   private Why with(
       boolean resting,
       boolean weak,
       boolean seedling,
-      Integer sinceRepot,
+      boolean fresh,
       double celsius,
       Integer sinceFeed) {
     return check(
             "phalaenopsis",
-            new Plant(
-                true, resting, weak, seedling, false, 0.5, sinceRepot, celsius, 14, sinceFeed, 6),
+            new Plant(true, resting, weak, seedling, false, 0.5, fresh, celsius, 14, sinceFeed, 6),
             JUNE)
         .why();
   }
@@ -86,14 +85,14 @@ class FeedCheckTest {
     FeedCheck check =
         check(
             "phalaenopsis",
-            new Plant(true, false, false, false, false, 0.5, null, 21, 14, 2, 6),
+            new Plant(true, false, false, false, false, 0.5, false, 21, 14, 2, 6),
             JUNE);
     assertThat(check.next()).isEqualTo(JUNE.plusDays(4));
   }
 
   @Test
   void whatIsNotKnownIsNotFed() {
-    Plant unknown = new Plant(false, false, false, false, false, 0.5, null, 21, 14, null, 6);
+    Plant unknown = new Plant(false, false, false, false, false, 0.5, false, 21, 14, null, 6);
     assertThat(check("phalaenopsis", unknown, JUNE).why()).isEqualTo(Why.UNKNOWN_KIND);
   }
 
@@ -129,7 +128,7 @@ class FeedCheckTest {
 
   @Test
   void theLastFeedComesWeeksBeforeTheRest() {
-    Plant soon = new Plant(true, false, false, false, true, 0.5, null, 21, 14, null, 6);
+    Plant soon = new Plant(true, false, false, false, true, 0.5, false, 21, 14, null, 6);
     assertThat(check("phalaenopsis", soon, JUNE).why()).isEqualTo(FeedCheck.Why.BEFORE_REST);
   }
 }

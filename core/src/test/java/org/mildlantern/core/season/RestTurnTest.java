@@ -87,6 +87,15 @@ class RestTurnTest {
   }
 
   @Test
+  void theNextTurnIsKnownAllTheYear() {
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 6, 1), NORTH))
+        .contains(new RestTurn(true, LocalDate.of(2026, 11, 1), LocalDate.of(2027, 3, 1)));
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 12, 20), NORTH))
+        .contains(new RestTurn(false, LocalDate.of(2027, 3, 1), LocalDate.of(2027, 3, 1)));
+    assertThat(RestTurn.next(of("phalaenopsis"), MID_NOVEMBER, NORTH)).isEmpty();
+  }
+
+  @Test
   void aSeedlingHasNoYear() {
     assertThat(RestTurn.near(of("dionaea"), MID_NOVEMBER, NORTH, Stage.SEEDLING, MID_NOVEMBER))
         .isEmpty();
