@@ -88,7 +88,9 @@ public final class Repots {
 
   /** What it is spared after it was repotted; empty for what lives without a pot. */
   public Optional<Aftercare> aftercare(Kind kind) {
-    return aftercare.stream().filter(line -> kind.way().isOneOf(line.of())).findFirst();
+    return kind.way().tags().contains("potless")
+        ? Optional.empty()
+        : aftercare.stream().filter(line -> kind.way().isOneOf(line.of())).findFirst();
   }
 
   /** What speaks for fresh medium, by the sign that tells of it. */
