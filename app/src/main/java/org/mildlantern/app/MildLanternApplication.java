@@ -2,6 +2,7 @@ package org.mildlantern.app;
 
 import java.time.Clock;
 import org.mildlantern.core.diagnosis.Diagnostician;
+import org.mildlantern.core.knowledge.Absence;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Media;
@@ -46,6 +47,11 @@ public class MildLanternApplication {
   @Bean
   Media media() {
     return Library.shipped().media();
+  }
+
+  @Bean
+  Absence absence() {
+    return Library.shipped().absence();
   }
 
   @Bean

@@ -35,7 +35,8 @@ public final class Knowledge {
           "feed.yaml",
           "seasons.yaml",
           "repot/",
-          "raising/");
+          "raising/",
+          "away/");
 
   private final String edition;
   private final Names names;

@@ -16,6 +16,7 @@ public record Library(
     Media media,
     Repots repots,
     Raising raising,
+    Absence absence,
     Rescue rescue,
     SheetWords sheet,
     String edition) {
@@ -58,6 +59,7 @@ public record Library(
     Media media = new Media(shelf, knowledge);
     Repots repots = new Repots(shelf, knowledge, media);
     Raising raising = new Raising(shelf);
+    Absence absence = new Absence(shelf, knowledge);
     Rescue rescue = new Rescue(shelf, knowledge);
     SheetWords sheet = new SheetWords(shelf, knowledge);
     List<Fault> faults = shelf.faults().all();
@@ -71,6 +73,7 @@ public record Library(
         media,
         repots,
         raising,
+        absence,
         rescue,
         sheet,
         shelf.fingerprint(path -> true));
