@@ -20,6 +20,7 @@ import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Parts;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.words.Units;
+import org.mildlantern.core.words.Words;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -31,21 +32,13 @@ import org.thymeleaf.context.LazyContextVariable;
 @ControllerAdvice(annotations = Controller.class)
 class FrameAdvice {
   /** Cookie with what the shelf showed last. */
+  private static final Words WORDS = Words.of(FrameAdvice.class);
+
   static final String SHELF = "shelf";
 
   private static final int PAST = 4;
   private static final int AHEAD = 9;
   private static final Pattern PLANT = Pattern.compile(".*/plants/(\\d{1,18})(?:\\D.*)?");
-  private static final Map<Work, String> WORK =
-      Map.of(
-          Work.POT, "pots to feel",
-          Work.LOOK, "looks",
-          Work.TREAT, "treatments and cases",
-          Work.FEED, "feeds",
-          Work.MOVE, "moves",
-          Work.CUT, "repots",
-          Work.COLD, "cold to mind");
-
   private final RoundService rounds;
   private final WorkCounts work;
   private final CollectionMemo memo;
@@ -161,7 +154,12 @@ class FrameAdvice {
       LocalDate date, Map<Work, Integer> counts, LocalDate today, LocalDate shown) {
     List<FrameView.Count> shapes =
         counts.entrySet().stream()
-            .map(e -> new FrameView.Count(e.getKey().shape(), e.getValue(), WORK.get(e.getKey())))
+            .map(
+                e ->
+                    new FrameView.Count(
+                        e.getKey().shape(),
+                        e.getValue(),
+                        WORDS.say("work", e.getKey().name(), e.getValue())))
             .toList();
     String when = date.equals(today) ? "today" : date.isBefore(today) ? "past" : "ahead";
     return new FrameView.Day(

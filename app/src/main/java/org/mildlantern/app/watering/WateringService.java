@@ -6,11 +6,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.away.Endurance;
+import org.mildlantern.core.away.Survival;
+import org.mildlantern.core.knowledge.Absence;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Media;
 import org.mildlantern.core.water.Holding;
@@ -42,6 +46,7 @@ public class WateringService {
   private final Scope scope;
   private final Media media;
   private final Knowledge knowledge;
+  private final Absence absence;
 
   WateringService(
       PotChecks checks,
@@ -50,7 +55,9 @@ public class WateringService {
       JournalService journal,
       Scope scope,
       Media media,
-      Knowledge knowledge) {
+      Knowledge knowledge,
+      Absence absence) {
+    this.absence = absence;
     this.checks = checks;
     this.changes = changes;
     this.model = model;
@@ -94,6 +101,40 @@ public class WateringService {
           .ifPresent(change -> paces.put(plant.id(), change));
     }
     return paces;
+  }
+
+  /** How each of the plants lasts when nobody looks after it, by plant. */
+  public Map<Long, Survival> survivals(List<PlantView> plants) {
+    Map<Long, List<Entry>> entries = potsSince(plants.stream().map(PlantView::id).toList());
+    return plants.stream()
+        .collect(
+            Collectors.toMap(
+                PlantView::id,
+                plant -> survival(plant, entries.getOrDefault(plant.id(), List.of()))));
+  }
+
+  private Survival survival(PlantView plant, List<Entry> entries) {
+    LocalDate today = scope.today();
+    if (plant.restsDry(today, scope.latitude())) {
+      return Survival.untouched();
+    }
+    Endurance bears =
+        absence.endurance(plant.kind(), plant.stage(), plant.resting(today, scope.latitude()));
+    Optional<PotModel.Kept> pot = model.kept(plant);
+    if (pot.isPresent()) {
+      double[] demand =
+          today
+              .datesUntil(today.plusDays(WaterOutlook.AHEAD))
+              .mapToDouble(model.demand(plant))
+              .toArray();
+      return Survival.of(model.story(plant, pot.get(), entries, today).now(), demand, bears);
+    }
+    return model
+        .fed(plant)
+        .map(fed -> model.standing(plant, fed, entries))
+        .filter(water -> !water.off() && water.mlADay() > 0)
+        .map(water -> Survival.unfollowed(bears).standing(water.level().ml() / water.mlADay()))
+        .orElseGet(() -> Survival.unfollowed(bears));
   }
 
   /**

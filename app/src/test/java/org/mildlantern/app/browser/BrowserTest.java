@@ -233,6 +233,8 @@ class BrowserTest extends BrowserCase {
             "/plants/17/repotting/size?roots=18",
             "/raising",
             "/raising/1",
+            "/away",
+            "/away/plan?from=2031-03-06&until=2031-03-16&risk=10&visits=1&minutes=30&coin=5",
             "/plants/11/raising",
             "/find?q=mite",
             "/diagnose/shared",

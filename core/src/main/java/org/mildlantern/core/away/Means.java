@@ -1,10 +1,12 @@
 package org.mildlantern.core.away;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 
 /**
  * Something that makes a plant last. Rules of thumb.
  *
+ * @param kind by which it is left out where a plant stands so that it does no good
  * @param full whether it sets out full
  * @param pace how many times as fast its pot then dries
  * @param days for which water lasts that is added
@@ -14,6 +16,7 @@ import java.util.List;
  */
 public record Means(
     String id,
+    Kind kind,
     String label,
     boolean full,
     double pace,
@@ -23,7 +26,20 @@ public record Means(
     double minutes,
     double money,
     String how) {
+  /** What it does. */
+  public enum Kind {
+    @JsonProperty("together")
+    TOGETHER,
+    @JsonProperty("cooler")
+    COOLER,
+    @JsonProperty("cover")
+    COVER,
+    @JsonProperty("other")
+    OTHER
+  }
+
   public Means {
+    kind = kind == null ? Kind.OTHER : kind;
     ways = ways == null ? List.of() : ways;
     not = not == null ? List.of() : not;
   }

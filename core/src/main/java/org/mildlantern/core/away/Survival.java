@@ -33,6 +33,11 @@ public record Survival(double[] asItStands, double[] watered) {
     return new Survival(after(dry, bears), after(fromFull, bears));
   }
 
+  /** Of what rests without a drink: it is left untouched. */
+  public static Survival untouched() {
+    return new Survival(new double[DAYS + 1], new double[DAYS + 1]);
+  }
+
   /** Of what has no such pot, or of whose pot nothing is known. */
   public static Survival unfollowed(Endurance bears) {
     double[] now = new double[DAYS + 1];
@@ -49,6 +54,15 @@ public record Survival(double[] asItStands, double[] watered) {
   /** The same of what stands in water that lasts for so many days more. */
   public Survival standing(double days) {
     return new Survival(later(asItStands, days), later(watered, days));
+  }
+
+  /** The same on a day to come until which it is looked after: somewhere between two drinks. */
+  public Survival lookedAfter() {
+    double[] between = new double[asItStands.length];
+    for (int day = 0; day < between.length; day++) {
+      between[day] = (asItStands[day] + watered[day]) / 2;
+    }
+    return new Survival(between, watered);
   }
 
   private static double[] later(double[] harm, double days) {

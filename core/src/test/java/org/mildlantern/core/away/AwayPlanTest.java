@@ -33,7 +33,7 @@ class AwayPlanTest {
   }
 
   private static Means means(String id, boolean full, double pace, double days, double minutes) {
-    return new Means(id, id, full, pace, days, null, null, minutes, 0, "");
+    return new Means(id, null, id, full, pace, days, null, null, minutes, 0, "");
   }
 
   private static AwayPlan.Plant plant(int least, int most, Means... means) {

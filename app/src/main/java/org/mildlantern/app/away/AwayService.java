@@ -1,0 +1,299 @@
+package org.mildlantern.app.away;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.mildlantern.app.cases.CaseService;
+import org.mildlantern.app.cases.CaseView;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantService;
+import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.watering.WateringService;
+import org.mildlantern.app.web.Days;
+import org.mildlantern.core.away.AwayPlan;
+import org.mildlantern.core.away.Means;
+import org.mildlantern.core.away.Survival;
+import org.mildlantern.core.knowledge.Absence;
+import org.mildlantern.core.knowledge.Watering;
+import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.season.Stage;
+import org.mildlantern.core.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans absences. */
+@Service
+@Transactional(readOnly = true)
+class AwayService {
+  private static final Words WORDS = Words.of(AwayService.class);
+
+  /** With this chance a plant is said not to last. */
+  private static final double LASTS = 0.1;
+
+  /** So many days ahead pots stand as they do now. */
+  private static final int AS_NOW = 1;
+
+  /** A cooler room is so much cooler, K. */
+  private static final double COOLER = 4;
+
+  /** Days before that are named. */
+  private static final int INSPECT = 7;
+
+  private static final int LAST_FEED = 14;
+  private static final int TRY_OUT = 3;
+
+  private final PlantService plants;
+  private final WateringService watering;
+  private final CaseService cases;
+  private final Absence absence;
+  private final Scope scope;
+
+  AwayService(
+      PlantService plants,
+      WateringService watering,
+      CaseService cases,
+      Absence absence,
+      Scope scope) {
+    this.plants = plants;
+    this.watering = watering;
+    this.cases = cases;
+    this.absence = absence;
+    this.scope = scope;
+  }
+
+  LocalDate today() {
+    return scope.today();
+  }
+
+  /** A plant as the plan sees it. */
+  private record At(PlantView plant, Survival survival, AwayPlan.Plant planned) {}
+
+  AwayView plan(AwayForm form) {
+    int away = (int) ChronoUnit.DAYS.between(form.from(), form.until());
+    int ahead = (int) ChronoUnit.DAYS.between(scope.today(), form.from());
+    AwayPlan.Trip trip =
+        new AwayPlan.Trip(away, form.risk() / 100, form.minutes(), form.visits(), form.coin());
+    List<At> all = all(ahead);
+    AwayPlan plan = AwayPlan.of(all.stream().map(At::planned).toList(), trip);
+    AwayPlan alone = AwayPlan.of(all.stream().map(At::planned).toList(), trip, List.of());
+    List<Integer> order =
+        IntStream.range(0, all.size())
+            .boxed()
+            .sorted(
+                Comparator.comparingDouble(
+                    (Integer i) -> -all.get(i).survival().harm(away, false, 1, 0)))
+            .toList();
+    List<AwayView.Row> rows =
+        order.stream()
+            .filter(
+                i ->
+                    all.get(i).survival().harm(away, false, 1, 0) > trip.risk()
+                        || !plan.plants().get(i).means().isEmpty())
+            .map(i -> row(all.get(i), plan.plants().get(i), form, away))
+            .toList();
+    long lost = all.stream().filter(at -> at.survival().harm(away, false, 1, 0) >= LASTS).count();
+    return new AwayView(
+        WORDS.say("head", all.size(), lost, away, plan.above(trip.risk())),
+        saves(plan, alone, form),
+        rows,
+        all.size() - rows.size(),
+        before(all, plan, form),
+        visits(all, plan, form),
+        order.stream().limit(10).map(i -> all.get(i).plant()).toList(),
+        cost(plan, trip));
+  }
+
+  /**
+   * All plants.
+   *
+   * @param ahead days until one leaves; until then they are looked after
+   */
+  private List<At> all(int ahead) {
+    List<PlantView> kept = plants.byName();
+    Map<Long, Survival> survivals = watering.survivals(kept);
+    Map<Long, CaseView> open = cases.open();
+    List<At> all = new ArrayList<>();
+    for (PlantView plant : kept) {
+      boolean resting = plant.resting(scope.today(), scope.latitude());
+      boolean dry = plant.restsDry(scope.today(), scope.latitude());
+      Survival now = survivals.get(plant.id());
+      Survival survival = ahead > AS_NOW ? now.lookedAfter() : now;
+      List<Means> means = dry ? List.of() : absence.means(plant.kind(), plant.stage(), resting);
+      all.add(
+          new At(
+              plant,
+              survival,
+              new AwayPlan.Plant(survival, fit(plant, means, open.containsKey(plant.id())), !dry)));
+    }
+    return all;
+  }
+
+  /**
+   * What suits it where it stands: a closed case is damp already; what is ill or in bud has no bag;
+   * only what stays within its warmth goes cooler, and only out of rooms.
+   */
+  private static List<Means> fit(PlantView plant, List<Means> means, boolean ill) {
+    boolean soaks = plant.kind().water() == Watering.SOAK;
+    boolean room = plant.place().kind() == PlaceKind.INDOOR;
+    boolean blooms = plant.stage() == Stage.BUD || plant.stage() == Stage.FLOWER;
+    boolean cools =
+        room
+            && plant
+                .kind()
+                .taxon()
+                .filter(taxon -> plant.place().warmth() - COOLER >= taxon.coldestWished())
+                .isPresent();
+    return means.stream()
+        .filter(
+            one ->
+                one.full()
+                    || !soaks
+                        && switch (one.kind()) {
+                          case COVER -> room && !blooms && !ill;
+                          case COOLER -> cools;
+                          case TOGETHER -> plant.place().kind() != PlaceKind.CASE && !ill;
+                          case OTHER -> true;
+                        })
+        .toList();
+  }
+
+  private AwayView.Row row(At at, AwayPlan.OfPlant plan, AwayForm form, int away) {
+    double harm = at.survival().harm(away, false, 1, 0);
+    int first = at.survival().dayOf(LASTS);
+    String alone =
+        first < 0 || first > away
+            ? WORDS.say("lasts-alone", 100 * harm)
+            : WORDS.say("harmed", 100 * harm, Days.near(form.from().plusDays(first)));
+    List<String> done = new ArrayList<>(plan.means().stream().map(Means::label).toList());
+    if (plan.watered()) {
+      done.add(WORDS.say("watered-by-visitor"));
+    }
+    return new AwayView.Row(
+        at.plant(),
+        alone,
+        done.isEmpty() ? WORDS.say("nothing") : String.join(", ", done),
+        Math.round(100 * plan.harm()),
+        plan.harm() > form.risk() / 100 + 0.005);
+  }
+
+  private String saves(AwayPlan plan, AwayPlan alone, AwayForm form) {
+    if (plan.visits().isEmpty()) {
+      return form.visits() == 0 ? WORDS.say("no-visitor") : WORDS.say("no-visit-needed");
+    }
+    double risk = form.risk() / 100;
+    return WORDS.say(
+        "saves",
+        plan.visits().size(),
+        String.join(
+            ", ", plan.visits().stream().map(day -> Days.near(form.from().plusDays(day))).toList()),
+        Math.max(0, alone.above(risk) - plan.above(risk)));
+  }
+
+  private List<AwayView.Day> before(List<At> all, AwayPlan plan, AwayForm form) {
+    LocalDate leaves = form.from();
+    Map<LocalDate, List<String>> days = new TreeMap<>();
+    Map<Long, CaseView> open = cases.open();
+    List<String> looks = new ArrayList<>(List.of(WORDS.say("inspect")));
+    for (At at : all) {
+      CaseView own = open.get(at.plant().id());
+      if (own != null) {
+        looks.add(WORDS.say("open-case", at.plant().name(), own.cause().label()));
+      }
+    }
+    on(days, leaves.minusDays(LAST_FEED), List.of(WORDS.say("last-feed")));
+    on(days, leaves.minusDays(INSPECT), looks);
+    on(days, leaves.minusDays(TRY_OUT), List.of(WORDS.say("try-out"), WORDS.say("no-repot")));
+    on(days, leaves.minusDays(1), preparations(all, plan));
+    on(days, leaves, List.of(WORDS.say("windows"), WORDS.say("lamps"), WORDS.say("photo")));
+    return days.entrySet().stream()
+        .map(day -> new AwayView.Day(Days.spoken(day.getKey()), day.getValue()))
+        .toList();
+  }
+
+  /** What should have been done before is done today. */
+  private void on(Map<LocalDate, List<String>> days, LocalDate day, List<String> steps) {
+    LocalDate on = day.isBefore(scope.today()) ? scope.today() : day;
+    days.computeIfAbsent(on, d -> new ArrayList<>()).addAll(steps);
+  }
+
+  private static List<String> preparations(List<At> all, AwayPlan plan) {
+    Map<Means, List<String>> byMeans = new LinkedHashMap<>();
+    for (int i = 0; i < all.size(); i++) {
+      for (Means means : plan.plants().get(i).means()) {
+        byMeans.computeIfAbsent(means, m -> new ArrayList<>()).add(all.get(i).plant().name());
+      }
+    }
+    List<String> steps = new ArrayList<>();
+    byMeans.forEach(
+        (means, names) ->
+            steps.add(
+                WORDS.say(
+                    "prepare", sentence(means.label()), String.join(", ", names), means.how())));
+    return steps.isEmpty() ? List.of(WORDS.say("nothing-before")) : steps;
+  }
+
+  private static String sentence(String label) {
+    return Character.toUpperCase(label.charAt(0)) + label.substring(1);
+  }
+
+  private List<AwayView.Visit> visits(List<At> all, AwayPlan plan, AwayForm form) {
+    if (plan.visits().isEmpty()) {
+      return List.of();
+    }
+    Map<Long, Double> drinks = watering.drinks(all.stream().map(At::plant).toList());
+    Map<String, List<AwayView.Drink>> places = new LinkedHashMap<>();
+    IntStream.range(0, all.size())
+        .filter(i -> plan.plants().get(i).watered())
+        .mapToObj(i -> all.get(i).plant())
+        .sorted(
+            Comparator.comparing((PlantView plant) -> plant.place().quarantine())
+                .thenComparing(plant -> plant.place().name())
+                .thenComparing(PlantView::name))
+        .forEach(
+            plant ->
+                places
+                    .computeIfAbsent(plant.place().name(), name -> new ArrayList<>())
+                    .add(drink(plant, drinks.get(plant.id()))));
+    List<AwayView.AtPlace> at = new ArrayList<>();
+    places.forEach((place, list) -> at.add(new AwayView.AtPlace(place, list)));
+    return plan.visits().stream()
+        .map(day -> new AwayView.Visit(Days.spoken(form.from().plusDays(day)), at))
+        .toList();
+  }
+
+  private static AwayView.Drink drink(PlantView plant, Double ml) {
+    String amount =
+        switch (plant.kind().water()) {
+          case SOAK -> WORDS.say("amount-soak");
+          case CUP -> WORDS.say("amount-cup");
+          case WET_FEET, AFLOAT -> WORDS.say("amount-tray");
+          default ->
+              ml == null
+                  ? WORDS.say("amount-through")
+                  : WORDS.say("amount", Math.max(10, Math.round(ml / 10) * 10));
+        };
+    boolean pure = plant.kind().way().tags().contains("trap");
+    return new AwayView.Drink(plant, amount, pure ? WORDS.say("not-tap") : WORDS.say("not-wet"));
+  }
+
+  private static String cost(AwayPlan plan, AwayPlan.Trip trip) {
+    double minutes =
+        plan.plants().stream()
+            .flatMap(plant -> plant.means().stream())
+            .mapToDouble(Means::minutes)
+            .sum();
+    double money =
+        plan.plants().stream()
+            .flatMap(plant -> plant.means().stream())
+            .mapToDouble(Means::money)
+            .sum();
+    return WORDS.say(
+        "cost", minutes, money, plan.visits().size(), plan.visits().size() * trip.visitCost());
+  }
+}
