@@ -34,6 +34,8 @@ class RaisingController {
   private static final Words WORDS = Words.of(RaisingController.class);
 
   private final RaisingService raised;
+  private final BatchViews views;
+  private final Takes takes;
   private final PlantService plants;
   private final PlaceService places;
   private final Raising raising;
@@ -41,12 +43,16 @@ class RaisingController {
 
   RaisingController(
       RaisingService raised,
+      BatchViews views,
+      Takes takes,
       PlantService plants,
       PlaceService places,
       Raising raising,
       Pruning pruned) {
     this.pruned = pruned;
     this.raised = raised;
+    this.views = views;
+    this.takes = takes;
     this.plants = plants;
     this.places = places;
     this.raising = raising;
@@ -82,7 +88,7 @@ class RaisingController {
   private String list(Model model) {
     List<RaisingService.Batch> all = raised.all();
     model.addAttribute(
-        "batches", all.stream().map(batch -> raised.view(batch, raised.parents(all))).toList());
+        "batches", all.stream().map(batch -> views.view(batch, views.parents(all))).toList());
     model.addAttribute("plants", plants.byName());
     return "raising/page";
   }
@@ -114,7 +120,7 @@ class RaisingController {
 
   private String page(Long id, Model model) {
     RaisingService.Batch batch = raised.find(id).orElseThrow(Web::missing);
-    model.addAttribute("view", raised.whole(batch));
+    model.addAttribute("view", views.whole(batch));
     if (!model.containsAttribute("countForm")) {
       model.addAttribute("countForm", new CountForm(null, null, null));
     }
@@ -188,7 +194,7 @@ class RaisingController {
 
   @GetMapping("/raising/{id}/labels")
   String labels(@PathVariable Long id, @RequestParam(defaultValue = "0") int number, Model model) {
-    BatchView view = raised.whole(raised.find(id).orElseThrow(Web::missing));
+    BatchView view = views.whole(raised.find(id).orElseThrow(Web::missing));
     int living = view.counts().taken() - view.counts().lost();
     int some = number > 0 ? number : living;
     model.addAttribute("view", view);
@@ -219,11 +225,11 @@ class RaisingController {
   private String ofPlant(Long id, ReadyForm form, Model model) {
     PlantView plant = plants.find(id).orElseThrow(Web::missing);
     model.addAttribute("plant", plant);
-    model.addAttribute("ways", raised.ways(plant.kind()));
-    model.addAttribute("no", raised.no(plant.kind()));
+    model.addAttribute("ways", takes.ways(plant.kind()));
+    model.addAttribute("no", takes.no(plant.kind()));
     model.addAttribute("pruning", pruned.of(plant));
     model.addAttribute("answers", answers(plant.kind(), form));
-    model.addAttribute("family", raised.family(plant));
+    model.addAttribute("family", views.family(plant));
     model.addAttribute("batchForm", BatchForm.empty(id, null));
     return "raising/plant";
   }

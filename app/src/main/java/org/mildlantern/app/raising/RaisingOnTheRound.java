@@ -22,8 +22,10 @@ class RaisingOnTheRound implements RoundSource {
   private static final int WAITS = 10;
 
   private final RaisingService raised;
+  private final BatchViews views;
 
-  RaisingOnTheRound(RaisingService raised) {
+  RaisingOnTheRound(RaisingService raised, BatchViews views) {
+    this.views = views;
     this.raised = raised;
   }
 
@@ -34,7 +36,7 @@ class RaisingOnTheRound implements RoundSource {
       Optional<PlantView> parent =
           Optional.ofNullable(batch.row().parentId()).flatMap(ground::plant);
       if (parent.isPresent()) {
-        raised.look(batch).ifPresent(day -> due.add(due(batch, parent.get(), day, ground.today())));
+        views.look(batch).ifPresent(day -> due.add(due(batch, parent.get(), day, ground.today())));
       }
     }
     return due;

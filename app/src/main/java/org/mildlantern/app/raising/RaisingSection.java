@@ -12,12 +12,14 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(29)
 class RaisingSection implements PlantSection {
-  private final RaisingService raised;
+  private final Takes takes;
+  private final BatchViews views;
   private final PupMarks pups;
 
-  RaisingSection(RaisingService raised, PupMarks pups) {
+  RaisingSection(Takes takes, BatchViews views, PupMarks pups) {
     this.pups = pups;
-    this.raised = raised;
+    this.takes = takes;
+    this.views = views;
   }
 
   /**
@@ -25,12 +27,12 @@ class RaisingSection implements PlantSection {
    *
    * @param pup whether its offset is big enough, in words; or empty
    */
-  record Shown(PlantView plant, List<WayView> ways, RaisingService.Family family, String pup) {}
+  record Shown(PlantView plant, List<WayView> ways, BatchViews.Family family, String pup) {}
 
   @Override
   public Optional<Section> of(PlantView plant) {
-    List<WayView> ways = raised.ways(plant.kind());
-    RaisingService.Family family = raised.family(plant);
+    List<WayView> ways = takes.ways(plant.kind());
+    BatchViews.Family family = views.family(plant);
     return ways.isEmpty() && !family.any()
         ? Optional.empty()
         : Optional.of(

@@ -2,15 +2,9 @@ package org.mildlantern.app.raising;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
@@ -25,8 +19,6 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Raising;
 import org.mildlantern.core.raising.Counts;
 import org.mildlantern.core.raising.Cross;
-import org.mildlantern.core.raising.Raised;
-import org.mildlantern.core.raising.Take;
 import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
@@ -37,9 +29,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class RaisingService {
   private static final Words WORDS = Words.of(RaisingService.class);
-
-  /** Of a batch of which nothing came yet one looks again after so many days. */
-  private static final int AGAIN_DAYS = 14;
 
   private final RaisingBatchRepository batches;
   private final RaisingCountRepository counted;
@@ -321,203 +310,5 @@ class RaisingService {
         .or(() -> row.cross().flatMap(cross -> kind(cross.seed())).map(Kind::form))
         .map(GrowthForm::id)
         .orElse(null);
-  }
-
-  /** What takes of a kind by a way, with what the keeper’s own batches of it showed. */
-  record Learned(Take take, int own) {}
-
-  Learned learned(Kind kind, Raised.Works works) {
-    Take take = Take.usual(works.take().get(0), works.take().get(1));
-    int own = 0;
-    for (Batch batch : all()) {
-      if (batch.row().way() == works.way() && sameLine(kind, batch.row())) {
-        Counts counts = batch.counts();
-        int lost = batch.open() ? counts.lost() : counts.taken() - living(counts);
-        if (living(counts) + lost > 0) {
-          take = take.learn(living(counts), lost);
-          own++;
-        }
-      }
-    }
-    return new Learned(take, own);
-  }
-
-  private static int living(Counts counts) {
-    return Math.min(counts.rooted(), counts.taken() - counts.lost());
-  }
-
-  private boolean sameLine(Kind kind, RaisingBatch row) {
-    return kind(row)
-        .flatMap(raising::of)
-        .filter(line -> raising.of(kind).filter(line::equals).isPresent())
-        .isPresent();
-  }
-
-  /** The ways that work for a kind, those whose time it is first. */
-  List<WayView> ways(Kind kind) {
-    return raising.of(kind).stream()
-        .flatMap(raised -> raised.ways().stream())
-        .map(works -> way(kind, works))
-        .sorted((a, b) -> Boolean.compare(b.now(), a.now()))
-        .toList();
-  }
-
-  private WayView way(Kind kind, Raised.Works works) {
-    Learned learned = learned(kind, works);
-    return new WayView(
-        works.way(),
-        raising.method(works.way()),
-        works.months().words(scope.latitude()),
-        works.months().contain(scope.today(), scope.latitude()),
-        WORDS.say(
-            "take",
-            100 * learned.take().mean(),
-            100 * learned.take().least(),
-            100 * learned.take().most(),
-            learned.own()),
-        WORDS.say(
-            "weeks",
-            works.way().sameAsParent() ? "ROOTS" : "SEED",
-            works.weeks().get(0),
-            works.weeks().get(1),
-            works.free().get(0),
-            works.free().get(1)),
-        works.how() == null ? raising.method(works.way()).how() : works.how());
-  }
-
-  /** What does not work for a kind, in words. */
-  List<String> no(Kind kind) {
-    return raising.of(kind).stream()
-        .flatMap(raised -> raised.no().values().stream())
-        .distinct()
-        .toList();
-  }
-
-  /** How a batch’s kind is raised its way; empty where that is not known. */
-  Optional<Raised.Works> works(RaisingBatch row) {
-    return kind(row)
-        .flatMap(raising::of)
-        .flatMap(raised -> raised.ways().stream().filter(w -> w.way() == row.way()).findFirst());
-  }
-
-  /** When a batch is looked at; empty where nothing waits for roots or its weeks are not known. */
-  Optional<LocalDate> look(Batch batch) {
-    if (!batch.open() || batch.counts().waiting() == 0) {
-      return Optional.empty();
-    }
-    LocalDate last =
-        batch.log().stream()
-            .map(RaisingCount::day)
-            .max(LocalDate::compareTo)
-            .orElse(batch.row().begunOn());
-    return works(batch.row())
-        .map(works -> batch.row().begunOn().plusWeeks(works.weeks().get(0)))
-        .map(
-            first ->
-                last.isBefore(first) || batch.log().size() == 1
-                    ? first
-                    : last.plusDays(AGAIN_DAYS));
-  }
-
-  BatchView view(Batch batch, Map<Long, PlantView> parents) {
-    RaisingBatch row = batch.row();
-    return new BatchView(
-        row.id(),
-        "B" + row.number(),
-        row.name(),
-        row.parentId() == null ? null : parents.get(row.parentId()),
-        raising.method(row.way()),
-        Days.full(row.begunOn()),
-        row.cross().map(Cross::words).orElse(""),
-        row.notes(),
-        batch.counts(),
-        expected(batch),
-        look(batch).map(day -> WORDS.say("look-roots", Days.near(day))).orElse(""),
-        !batch.open(),
-        batch.log().stream()
-            .map(
-                one ->
-                    new BatchView.Line(
-                        WORDS.say("count", Days.full(one.day()), one.number(), one.step().name())))
-            .toList(),
-        List.of());
-  }
-
-  BatchView whole(Batch batch) {
-    BatchView view = view(batch, parents(List.of(batch)));
-    List<Long> ids = origins.ofBatch(batch.row().id()).stream().map(PlantOrigin::plantId).toList();
-    Map<Long, PlantView> found = plants.find(ids);
-    return new BatchView(
-        view.id(),
-        view.code(),
-        view.name(),
-        view.parent(),
-        view.method(),
-        view.begun(),
-        view.cross(),
-        view.notes(),
-        view.counts(),
-        view.expected(),
-        view.next(),
-        view.closed(),
-        view.log(),
-        ids.stream().map(found::get).filter(Objects::nonNull).toList());
-  }
-
-  private String expected(Batch batch) {
-    int taken = batch.counts().taken();
-    return kind(batch.row())
-        .flatMap(
-            kind ->
-                works(batch.row())
-                    .map(
-                        works -> {
-                          Take take = learned(kind, works).take();
-                          return WORDS.say(
-                              "expected",
-                              taken,
-                              Math.round(take.mean() * taken),
-                              Math.floor(take.least() * taken),
-                              Math.ceil(take.most() * taken),
-                              take.takenFor(10));
-                        }))
-        .orElse("");
-  }
-
-  Map<Long, PlantView> parents(Collection<Batch> of) {
-    Set<Long> ids =
-        of.stream()
-            .map(batch -> batch.row().parentId())
-            .filter(Objects::nonNull)
-            .collect(Collectors.toSet());
-    return plants.find(ids);
-  }
-
-  /**
-   * Where a plant came from and what came of it.
-   *
-   * @param parent or null
-   * @param batch or null
-   */
-  record Family(PlantView parent, BatchView batch, List<PlantView> children) {
-    boolean any() {
-      return parent != null || batch != null || !children.isEmpty();
-    }
-  }
-
-  @Transactional(readOnly = true)
-  Family family(PlantView plant) {
-    Optional<PlantOrigin> origin = origins.of(plant.id());
-    List<Long> children = origins.from(plant.id()).stream().map(PlantOrigin::plantId).toList();
-    Map<Long, PlantView> found = new HashMap<>(plants.find(children));
-    SortedMap<Long, PlantView> sorted = new TreeMap<>(found);
-    return new Family(
-        origin.map(PlantOrigin::parentId).flatMap(plants::find).orElse(null),
-        origin
-            .map(PlantOrigin::batchId)
-            .flatMap(this::find)
-            .map(batch -> view(batch, Map.of()))
-            .orElse(null),
-        List.copyOf(sorted.values()));
   }
 }

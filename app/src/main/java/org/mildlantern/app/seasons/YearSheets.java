@@ -124,10 +124,15 @@ class YearSheets {
     }
     Programme programme = knowledge.feeding().of(kind);
     StageOdds odds = odds(plant, course, day);
-    boolean rests = odds.of(YearStage.REST) >= 0.5 && course.rest() != Course.RestKind.NONE;
+    boolean rests = odds.water(course) != StageOdds.Watered.USUAL;
+    boolean ripens =
+        odds.likeliest() == YearStage.RIPENING
+            && course.bloom() != null
+            && course.bloom().spoils().contains("late nitrogen");
     boolean season =
         programme.months() == null || programme.months().contain(day, scope.latitude());
-    boolean fed = programme.roots() && season && !rests && plant.stage() != Stage.SEEDLING;
+    boolean fed =
+        programme.roots() && season && !rests && !ripens && plant.stage() != Stage.SEEDLING;
     return new Cell(WORDS.say(fed ? "cell-fed" : "cell-not"), fed ? "fed" : "");
   }
 
@@ -136,7 +141,7 @@ class YearSheets {
     if (here.isEmpty()) {
       return new Cell(WORDS.say("cell-unknown"), "");
     }
-    boolean rests = odds(plant, course, day).of(YearStage.REST) >= 0.5;
+    boolean rests = odds(plant, course, day).water(course) != StageOdds.Watered.USUAL;
     String css =
         knowledge
             .lightWish(plant.kind())

@@ -31,6 +31,7 @@ class RaisingPagesTest extends WebCase {
   @Autowired TestClock clock;
   @Autowired PlantService plants;
   @Autowired RaisingService raised;
+  @Autowired Takes takes;
 
   private SignedIn keeper;
   private PlaceView sill;
@@ -184,7 +185,7 @@ class RaisingPagesTest extends WebCase {
     post(keeper, "/raising/" + batch + "/close", "closed", "true");
     get(keeper, page).andExpect(content().string(containsString("by your one batch too")));
     WayView cutting =
-        keepers.as(keeper, () -> raised.ways(mother.kind())).stream()
+        keepers.as(keeper, () -> takes.ways(mother.kind())).stream()
             .filter(way -> way.way() == RaisingWay.CUTTING)
             .findFirst()
             .orElseThrow();
