@@ -192,8 +192,9 @@ class SeasonService {
                         WORDS.say("mark-opens"),
                         WORDS.say("line-opens", Days.near(forecast.middle())))));
     if (plant.kind().taxon().isPresent() && plant.stage() != Stage.SEEDLING) {
-      RestTurn.near(course, today, scope.latitude(), plant.noted().orElse(null), plant.stageSince())
-          .or(() -> RestTurn.next(course, today, scope.latitude()))
+      Stage noted = plant.noted().orElse(null);
+      RestTurn.near(course, today, scope.latitude(), noted, plant.stageSince())
+          .or(() -> RestTurn.next(course, today, scope.latitude(), noted))
           .ifPresent(
               turn ->
                   marks.add(

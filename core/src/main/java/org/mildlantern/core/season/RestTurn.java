@@ -36,13 +36,12 @@ public record RestTurn(boolean begins, LocalDate on, LocalDate until) {
     if (noted == Stage.REST) {
       return Optional.of(end(course, today, latitude, since));
     }
-    boolean blooms = noted == Stage.BUD || noted == Stage.FLOWER;
     if (course.resting().contain(today, latitude)) {
-      return blooms ? Optional.empty() : begin(course, today, latitude, noted, since);
+      return blooms(noted) ? Optional.empty() : begin(course, today, latitude, noted, since);
     }
     LocalDate next = course.resting().next(today, latitude);
     if (!next.isAfter(today.plusDays(AHEAD_DAYS))) {
-      return blooms
+      return blooms(noted)
           ? Optional.empty()
           : Optional.of(new RestTurn(true, next, after(course, next, latitude)));
     }
@@ -53,12 +52,22 @@ public record RestTurn(boolean begins, LocalDate on, LocalDate until) {
         : Optional.of(new RestTurn(false, woke, woke));
   }
 
-  /** The next turn by the calendar alone; empty for what does not rest. */
-  public static Optional<RestTurn> next(Course course, LocalDate today, double latitude) {
+  /**
+   * The next turn by the calendar alone; empty for what does not rest, and for what blooms in the
+   * months of its rest or just before them, as it decides itself when to rest.
+   */
+  public static Optional<RestTurn> next(
+      Course course, LocalDate today, double latitude, Stage noted) {
     if (course.resting() == null) {
       return Optional.empty();
     }
-    if (course.resting().contain(today, latitude)) {
+    boolean resting = course.resting().contain(today, latitude);
+    boolean soon =
+        resting || !course.resting().next(today, latitude).isAfter(today.plusDays(AHEAD_DAYS));
+    if (soon && blooms(noted)) {
+      return Optional.empty();
+    }
+    if (resting) {
       LocalDate woke = after(course, today, latitude);
       return Optional.of(new RestTurn(false, woke, woke));
     }
@@ -80,6 +89,10 @@ public record RestTurn(boolean begins, LocalDate on, LocalDate until) {
     return first.isBefore(today.minusDays(ASKED_DAYS))
         ? Optional.empty()
         : Optional.of(new RestTurn(true, first, until));
+  }
+
+  private static boolean blooms(Stage noted) {
+    return noted == Stage.BUD || noted == Stage.FLOWER;
   }
 
   private static RestTurn end(Course course, LocalDate today, double latitude, LocalDate since) {

@@ -88,11 +88,21 @@ class RestTurnTest {
 
   @Test
   void theNextTurnIsKnownAllTheYear() {
-    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 6, 1), NORTH))
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 6, 1), NORTH, null))
         .contains(new RestTurn(true, LocalDate.of(2026, 11, 1), LocalDate.of(2027, 3, 1)));
-    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 12, 20), NORTH))
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 12, 20), NORTH, null))
         .contains(new RestTurn(false, LocalDate.of(2027, 3, 1), LocalDate.of(2027, 3, 1)));
-    assertThat(RestTurn.next(of("phalaenopsis"), MID_NOVEMBER, NORTH)).isEmpty();
+    assertThat(RestTurn.next(of("phalaenopsis"), MID_NOVEMBER, NORTH, null)).isEmpty();
+  }
+
+  @Test
+  void whatBloomsInTheMonthsOfItsRestIsToldNeitherItsBeginningNorItsEnd() {
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 12, 20), NORTH, Stage.FLOWER))
+        .isEmpty();
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 10, 20), NORTH, Stage.BUD))
+        .isEmpty();
+    assertThat(RestTurn.next(of("dionaea"), LocalDate.of(2026, 6, 1), NORTH, Stage.FLOWER))
+        .contains(new RestTurn(true, LocalDate.of(2026, 11, 1), LocalDate.of(2027, 3, 1)));
   }
 
   @Test
