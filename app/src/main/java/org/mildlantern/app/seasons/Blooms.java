@@ -113,16 +113,9 @@ class Blooms {
     return past;
   }
 
-  /** In words; empty where nothing is known. */
-  String words(PlantView plant, Course course) {
-    return of(plant, course)
-        .map(
-            forecast ->
-                WORDS.say("opens", Days.near(forecast.from()), Days.near(forecast.to()))
-                    + (forecast.ends() == null
-                        ? ""
-                        : WORDS.say("lasts", Days.near(forecast.ends()))))
-        .orElse("");
+  static String words(BloomForecast forecast) {
+    return WORDS.say("opens", Days.near(forecast.from()), Days.near(forecast.to()))
+        + (forecast.ends() == null ? "" : WORDS.say("lasts", Days.near(forecast.ends())));
   }
 
   /**

@@ -2,6 +2,8 @@ package org.mildlantern.app.seasons;
 
 import java.util.List;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.season.Course;
+import org.mildlantern.core.season.YearStage;
 
 /**
  * A plant’s year, ready to be shown.
@@ -44,6 +46,11 @@ record PlantYear(
    * @param from in half months from the beginning, with {@code length}
    */
   record Bar(String css, String label, int from, int length) {}
+
+  /** Name of the look of a stage, by how the kind rests. */
+  static String css(YearStage stage, Course course) {
+    return stage == YearStage.REST && course.restsDrier() ? "rest-dry" : stage.id();
+  }
 
   /**
    * A day.

@@ -18,6 +18,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.air.OutAndIn;
+import org.mildlantern.core.season.BloomForecast;
 import org.mildlantern.core.season.Course;
 import org.mildlantern.core.season.RestTurn;
 import org.mildlantern.core.season.Stage;
@@ -144,9 +145,10 @@ class SeasonService {
     Course course = seasons.course(plant);
     StageOdds now = seasons.now(plant);
     Optional<Cues.Counted> cue = cues.of(plant, course);
-    String blooms = this.blooms.words(plant, course);
+    Optional<BloomForecast> opening = blooms.of(plant, course);
+    String opens = opening.map(Blooms::words).orElse("");
     String stage = WORDS.say("stage", now.likeliest().label(), now.of(now.likeliest()) * 100);
-    List<YearSource.Mark> marks = marks(plant, course, cue, days);
+    List<YearSource.Mark> marks = marks(plant, course, cue, opening, days);
     return new PlantYear(
         plant,
         stage,
@@ -159,11 +161,11 @@ class SeasonService {
             ? ""
             : WORDS.say("cue", course.bloom().cue().label(), course.bloom().say()),
         cue.map(Cues.Counted::ledger).orElse(null),
-        blooms,
+        opens,
         bars(plant, course, seasons.here(plant)),
         placed(marks),
         cue.map(found -> found.ledger().words())
-            .or(() -> Optional.of(blooms).filter(words -> !words.isEmpty()))
+            .or(() -> opening.map(Blooms::words))
             .or(() -> marks.stream().findFirst().map(mark -> mark.line() + "."))
             .orElse(""));
   }
@@ -173,6 +175,7 @@ class SeasonService {
       PlantView plant,
       Course course,
       Optional<Cues.Counted> cue,
+      Optional<BloomForecast> opening,
       Map<Long, List<YearSource.Mark>> days) {
     LocalDate today = scope.today();
     List<YearSource.Mark> marks = new ArrayList<>(days.getOrDefault(plant.id(), List.of()));
@@ -182,15 +185,13 @@ class SeasonService {
                 marks.add(
                     new YearSource.Mark(
                         day, WORDS.say("mark-cue"), WORDS.say("line-cue", Days.near(day)))));
-    blooms
-        .of(plant, course)
+    opening
+        .map(BloomForecast::middle)
         .ifPresent(
-            forecast ->
+            day ->
                 marks.add(
                     new YearSource.Mark(
-                        forecast.middle(),
-                        WORDS.say("mark-opens"),
-                        WORDS.say("line-opens", Days.near(forecast.middle())))));
+                        day, WORDS.say("mark-opens"), WORDS.say("line-opens", Days.near(day)))));
     if (plant.kind().taxon().isPresent() && plant.stage() != Stage.SEEDLING) {
       Stage noted = plant.noted().orElse(null);
       RestTurn.near(course, today, scope.latitude(), noted, plant.stageSince())
@@ -255,7 +256,7 @@ class SeasonService {
       String its = "";
       if (half < HALF_MONTHS) {
         YearStage stage = likeliest(plant, course, here, middle(first, half));
-        next = css(stage, course);
+        next = PlantYear.css(stage, course);
         its = stage.label();
       }
       if (css != null && !css.equals(next)) {
@@ -282,10 +283,5 @@ class SeasonService {
             soon ? here : StageOdds.Place.UNKNOWN,
             seasons.noted(plant, on.isBefore(today) ? today : on))
         .likeliest();
-  }
-
-  private static String css(YearStage stage, Course course) {
-    boolean dry = course.rest() == Course.RestKind.DRY || course.rest() == Course.RestKind.COOL;
-    return stage == YearStage.REST && dry ? "rest-dry" : stage.id();
   }
 }

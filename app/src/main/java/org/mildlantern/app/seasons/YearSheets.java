@@ -107,10 +107,7 @@ class YearSheets {
 
   private Cell stage(PlantView plant, Course course, LocalDate day) {
     YearStage stage = odds(plant, course, day).likeliest();
-    boolean dry = course.rest() == Course.RestKind.DRY || course.rest() == Course.RestKind.COOL;
-    return new Cell(
-        WORDS.say("cell-stage", stage.name()),
-        stage == YearStage.REST && dry ? "rest-dry" : stage.id());
+    return new Cell(WORDS.say("cell-stage", stage.name()), PlantYear.css(stage, course));
   }
 
   private Cell water(PlantView plant, Course course, LocalDate day) {

@@ -24,7 +24,7 @@ public record PlantNow(Kind kind, Stage stage, Knowledge knowledge) {
 
   /** Whether it has buds or flowers that a repotting would cost it. */
   boolean inBloom() {
-    return stage == Stage.BUD || stage == Stage.FLOWER;
+    return stage != null && stage.blooms();
   }
 
   /** Whether it answers slowly: at rest, or in the winter of a kind that has no rest. */

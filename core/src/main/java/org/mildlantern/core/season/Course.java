@@ -38,6 +38,11 @@ public record Course(
     }
   }
 
+  /** Whether it is kept drier while it rests. */
+  public boolean restsDrier() {
+    return rest == RestKind.DRY || rest == RestKind.COOL;
+  }
+
   /** Whether a day is one on which its roots may be disturbed, by the calendar. */
   boolean repotsOn(LocalDate day, double latitude) {
     return repot == null || repot.contain(day, latitude);

@@ -92,7 +92,7 @@ public record RestTurn(boolean begins, LocalDate on, LocalDate until) {
   }
 
   private static boolean blooms(Stage noted) {
-    return noted == Stage.BUD || noted == Stage.FLOWER;
+    return noted != null && noted.blooms();
   }
 
   private static RestTurn end(Course course, LocalDate today, double latitude, LocalDate since) {

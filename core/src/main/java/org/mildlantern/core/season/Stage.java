@@ -28,6 +28,11 @@ public enum Stage {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
+  /** Whether it has buds or flowers, which a move or a cut may cost it. */
+  public boolean blooms() {
+    return this == BUD || this == FLOWER;
+  }
+
   /** The stage of that id. */
   public static Optional<Stage> of(String id) {
     return Stream.of(values()).filter(stage -> stage.id().equals(id)).findFirst();
