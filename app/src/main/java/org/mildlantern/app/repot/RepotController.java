@@ -145,7 +145,7 @@ class RepotController {
       Medium medium = knowledge.media().find(form.medium()).orElse(null);
       Map<Retention, Double> parts = medium == null ? null : media.mixOf(medium.id()).orElse(null);
       if (parts == null) {
-        errors.rejectValue("medium", "fits", "Pick a medium from the list.");
+        errors.rejectValue("medium", "fits", WORDS.say("no-such-medium"));
       } else {
         PotShape pot = PotShape.of(form.shape(), form.width(), null);
         model.addAttribute(

@@ -21,6 +21,7 @@ import org.mildlantern.core.knowledge.Retention;
 import org.mildlantern.core.repot.Aftercare;
 import org.mildlantern.core.repot.Blend;
 import org.mildlantern.core.repot.Material;
+import org.mildlantern.core.repot.PotSize;
 import org.mildlantern.core.repot.Reason;
 import org.mildlantern.core.water.Holding;
 import org.mildlantern.core.water.PotShape;
@@ -33,15 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class WeekendService {
   private static final Words WORDS = Words.of(WeekendService.class);
-
-  /** Minutes for any pot, and for each centimetre of it; trees take longer. Rules of thumb. */
-  private static final double MINUTES = 6;
-
-  private static final double PER_CM = 0.8;
-  private static final double TREES = 2.5;
-
-  /** Wider by so much where roots fill the pot, cm. */
-  private static final double WIDER = 2;
 
   /** Of a pot of which no width was noted. */
   private static final double SOME_CM = 12;
@@ -107,11 +99,10 @@ class WeekendService {
             .anyMatch(
                 reason ->
                     reason.why() == Reason.Why.CROWDED || reason.why() == Reason.Why.DRIES_FASTER);
-    boolean tree = tree(plant);
     return new Into(
         decided,
         plant.pot().shape(),
-        crowded && !tree ? Math.min(200, now + WIDER) : now,
+        crowded && !tree(plant) ? PotSize.next(now) : now,
         plant.pot().depthCm());
   }
 
@@ -120,7 +111,7 @@ class WeekendService {
   }
 
   private double minutes(Into into) {
-    return (MINUTES + PER_CM * into.cm()) * (tree(into.decided().plant()) ? TREES : 1);
+    return PotSize.minutes(into.cm(), tree(into.decided().plant()));
   }
 
   private Weekend.Step step(Into into, LocalDate day) {
@@ -191,9 +182,7 @@ class WeekendService {
         name,
         litres,
         parts,
-        blend.litres().keySet().stream()
-            .map(material -> prepare(material.id(), mix, material.prepare(), material.minutes()))
-            .toList(),
+        mix.keySet().stream().map(this::prepare).toList(),
         WORDS.say(
             "holds",
             100 * holding.capacity(),
@@ -204,25 +193,25 @@ class WeekendService {
   }
 
   private String part(Blend blend, Retention component) {
-    Material material = repots.materials().find(component.id()).orElseThrow();
+    Material material = material(component);
     return WORDS.say(
         "part", blend.litres().get(material), component.label(), material.lime().label());
   }
 
-  private static String prepare(String id, Map<Retention, Double> mix, String how, int minutes) {
-    String label =
-        mix.keySet().stream()
-            .filter(component -> component.id().equals(id))
-            .map(Retention::label)
-            .findFirst()
-            .orElseThrow();
+  private Material material(Retention component) {
+    return repots.materials().find(component.id()).orElseThrow();
+  }
+
+  private String prepare(Retention component) {
+    Material material = material(component);
+    int minutes = material.minutes();
     String wait =
         minutes == 0
             ? ""
             : minutes >= 60
                 ? WORDS.say("wait-hours", minutes / 60.0)
                 : WORDS.say("wait-minutes", minutes);
-    return WORDS.say("prepare", label, how, wait);
+    return WORDS.say("prepare", component.label(), material.prepare(), wait);
   }
 
   private static List<String> pots(List<Into> all) {

@@ -14,6 +14,11 @@ public record PotSize(double cm, boolean deep) {
   private static final double NARROWEST = 5;
   private static final double CUP_SHARE = 1.1;
   private static final int YEARS = 2;
+  private static final double WIDEST = 200;
+  private static final double WIDER = 2;
+  private static final double MINUTES = 6;
+  private static final double MINUTES_PER_CM = 0.8;
+  private static final double TREES = 2.5;
 
   /**
    * For what is taken out of its pot.
@@ -23,7 +28,7 @@ public record PotSize(double cm, boolean deep) {
    * @throws IllegalArgumentException where a width is out of range
    */
   public static PotSize of(Way way, double rootsCm, double yearCm) {
-    if (!(rootsCm > 0 && rootsCm <= 200) || !(yearCm >= 0 && yearCm <= 50)) {
+    if (!(rootsCm > 0 && rootsCm <= WIDEST) || !(yearCm >= 0 && yearCm <= 50)) {
       throw new IllegalArgumentException("roots are 0 to 200 cm wide and walk 0 to 50 cm a year");
     }
     double room =
@@ -38,5 +43,19 @@ public record PotSize(double cm, boolean deep) {
     }
     double wide = rootsCm + room + YEARS * yearCm;
     return new PotSize(Math.max(NARROWEST, Math.ceil(wide)), way.tags().contains("bog"));
+  }
+
+  /** The width that comes after one in cm where roots fill the pot. Rule of thumb. */
+  public static double next(double cm) {
+    return Math.max(cm, Math.min(WIDEST, cm + WIDER));
+  }
+
+  /**
+   * Minutes to repot what stands in a pot of that width in cm. Rule of thumb.
+   *
+   * @param tree small trees take longer, as their roots are combed and cut
+   */
+  public static double minutes(double cm, boolean tree) {
+    return (MINUTES + MINUTES_PER_CM * cm) * (tree ? TREES : 1);
   }
 }

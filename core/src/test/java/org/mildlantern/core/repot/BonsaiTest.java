@@ -83,6 +83,11 @@ class BonsaiTest {
     assertThat(PotSize.of(kind("guzmania").way(), 9, 0)).isEqualTo(new PotSize(10, false));
     assertThat(PotSize.of(kind("acer-palmatum").way(), 30, 0)).isEqualTo(new PotSize(30, false));
     assertThat(PotSize.of(kind("sarracenia").way(), 8, 0).deep()).isTrue();
+    assertThat(PotSize.next(12)).isEqualTo(14);
+    assertThat(PotSize.next(199)).isEqualTo(200);
+    assertThat(PotSize.next(210)).as("what is wider stays").isEqualTo(210);
+    assertThat(PotSize.minutes(10, false)).isEqualTo(14);
+    assertThat(PotSize.minutes(10, true)).isEqualTo(35);
     assertThatThrownBy(() -> PotSize.of(kind("echeveria").way(), -1, 0))
         .isInstanceOf(IllegalArgumentException.class);
   }
