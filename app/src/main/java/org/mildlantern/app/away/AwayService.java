@@ -18,11 +18,12 @@ import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.away.AwayPlan;
 import org.mildlantern.core.away.Means;
+import org.mildlantern.core.away.Standing;
 import org.mildlantern.core.away.Survival;
 import org.mildlantern.core.knowledge.Absence;
+import org.mildlantern.core.knowledge.Taxon;
 import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.round.PlaceKind;
-import org.mildlantern.core.season.Stage;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,9 +39,6 @@ class AwayService {
 
   /** So many days ahead pots stand as they do now. */
   private static final int AS_NOW = 1;
-
-  /** A cooler room is so much cooler, K. */
-  private static final double COOLER = 4;
 
   /** Days before that are named. */
   private static final int INSPECT = 7;
@@ -71,33 +69,32 @@ class AwayService {
     return scope.today();
   }
 
-  /** A plant as the plan sees it. */
-  private record At(PlantView plant, Survival survival, AwayPlan.Plant planned) {}
+  /**
+   * A plant as the plan sees it.
+   *
+   * @param harm the chance of it when nothing is done
+   */
+  private record At(PlantView plant, Survival survival, double harm, AwayPlan.Plant planned) {}
 
   AwayView plan(AwayForm form) {
     int away = (int) ChronoUnit.DAYS.between(form.from(), form.until());
     int ahead = (int) ChronoUnit.DAYS.between(scope.today(), form.from());
     AwayPlan.Trip trip =
         new AwayPlan.Trip(away, form.risk() / 100, form.minutes(), form.visits(), form.coin());
-    List<At> all = all(ahead);
+    List<At> all = all(ahead, away);
     AwayPlan plan = AwayPlan.of(all.stream().map(At::planned).toList(), trip);
     AwayPlan alone = AwayPlan.of(all.stream().map(At::planned).toList(), trip, List.of());
     List<Integer> order =
         IntStream.range(0, all.size())
             .boxed()
-            .sorted(
-                Comparator.comparingDouble(
-                    (Integer i) -> -all.get(i).survival().harm(away, false, 1, 0)))
+            .sorted(Comparator.comparingDouble((Integer i) -> -all.get(i).harm()))
             .toList();
     List<AwayView.Row> rows =
         order.stream()
-            .filter(
-                i ->
-                    all.get(i).survival().harm(away, false, 1, 0) > trip.risk()
-                        || !plan.plants().get(i).means().isEmpty())
+            .filter(i -> all.get(i).harm() > trip.risk() || !plan.plants().get(i).means().isEmpty())
             .map(i -> row(all.get(i), plan.plants().get(i), form, away))
             .toList();
-    long lost = all.stream().filter(at -> at.survival().harm(away, false, 1, 0) >= LASTS).count();
+    long lost = all.stream().filter(at -> at.harm() >= LASTS).count();
     return new AwayView(
         WORDS.say("head", all.size(), lost, away, plan.above(trip.risk())),
         saves(plan, alone, form),
@@ -113,8 +110,9 @@ class AwayService {
    * All plants.
    *
    * @param ahead days until one leaves; until then they are looked after
+   * @param away days of the absence
    */
-  private List<At> all(int ahead) {
+  private List<At> all(int ahead, int away) {
     List<PlantView> kept = plants.byName();
     Map<Long, Survival> survivals = watering.survivals(kept);
     Map<Long, CaseView> open = cases.open();
@@ -124,52 +122,39 @@ class AwayService {
       boolean dry = plant.restsDry(scope.today(), scope.latitude());
       Survival now = survivals.get(plant.id());
       Survival survival = ahead > AS_NOW ? now.lookedAfter() : now;
-      List<Means> means = dry ? List.of() : absence.means(plant.kind(), plant.stage(), resting);
+      Standing standing = standing(plant, open.containsKey(plant.id()));
+      List<Means> means =
+          absence.means(plant.kind(), plant.stage(), resting).stream()
+              .filter(one -> !dry && standing.takes(one))
+              .toList();
       all.add(
           new At(
               plant,
               survival,
-              new AwayPlan.Plant(survival, fit(plant, means, open.containsKey(plant.id())), !dry)));
+              survival.harm(away, false, 1, 0),
+              new AwayPlan.Plant(survival, means, !dry)));
     }
     return all;
   }
 
-  /**
-   * What suits it where it stands: a closed case is damp already; what is ill or in bud has no bag;
-   * only what stays within its warmth goes cooler, and only out of rooms.
-   */
-  private static List<Means> fit(PlantView plant, List<Means> means, boolean ill) {
-    boolean soaks = plant.kind().water() == Watering.SOAK;
-    boolean room = plant.place().kind() == PlaceKind.INDOOR;
-    boolean blooms = plant.stage() == Stage.BUD || plant.stage() == Stage.FLOWER;
-    boolean cools =
-        room
-            && plant
-                .kind()
-                .taxon()
-                .filter(taxon -> plant.place().warmth() - COOLER >= taxon.coldestWished())
-                .isPresent();
-    return means.stream()
-        .filter(
-            one ->
-                one.full()
-                    || !soaks
-                        && switch (one.kind()) {
-                          case COVER -> room && !blooms && !ill;
-                          case COOLER -> cools;
-                          case TOGETHER -> plant.place().kind() != PlaceKind.CASE && !ill;
-                          case OTHER -> true;
-                        })
-        .toList();
+  private static Standing standing(PlantView plant, boolean ill) {
+    PlaceKind place = plant.place().kind();
+    return new Standing(
+        place == PlaceKind.INDOOR,
+        place == PlaceKind.CASE,
+        plant.kind().water() == Watering.SOAK,
+        plant.stage() != null && plant.stage().blooms(),
+        ill,
+        plant.place().warmth(),
+        plant.kind().taxon().map(Taxon::coldestWished).orElse(null));
   }
 
   private AwayView.Row row(At at, AwayPlan.OfPlant plan, AwayForm form, int away) {
-    double harm = at.survival().harm(away, false, 1, 0);
     int first = at.survival().dayOf(LASTS);
     String alone =
         first < 0 || first > away
-            ? WORDS.say("lasts-alone", 100 * harm)
-            : WORDS.say("harmed", 100 * harm, Days.near(form.from().plusDays(first)));
+            ? WORDS.say("lasts-alone", 100 * at.harm())
+            : WORDS.say("harmed", 100 * at.harm(), Days.near(form.from().plusDays(first)));
     List<String> done = new ArrayList<>(plan.means().stream().map(Means::label).toList());
     if (plan.watered()) {
       done.add(WORDS.say("watered-by-visitor"));
