@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.util.ArrayList;
@@ -39,6 +40,33 @@ class StatementCountTest {
     assertThat(many).allMatch(n -> n <= HANDFUL);
   }
 
+  @Test
+  void statementsDoNotGrowWithBatches() throws Exception {
+    assertThat(countsOfBatches(12)).isEqualTo(countsOfBatches(2));
+  }
+
+  private List<Long> countsOfBatches(int number) throws Exception {
+    SignedIn keeper = keepers.make();
+    PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    Long last = null;
+    for (int i = 0; i < number; i++) {
+      last = keepers.plant(keeper, sill, "Coleus scutellarioides").id();
+      web.perform(
+              post("/raising")
+                  .param("parent", last.toString())
+                  .param("way", "CUTTING")
+                  .param("taken", "4")
+                  .with(csrf())
+                  .with(user(keeper)))
+          .andExpect(status().is3xxRedirection());
+    }
+    List<Long> counts = new ArrayList<>();
+    for (String path : List.of("/raising", "/plants/" + last + "/raising", "/today")) {
+      counts.add(statements(get(path).with(user(keeper))));
+    }
+    return counts;
+  }
+
   private List<Long> counts(int number) throws Exception {
     SignedIn keeper = keepers.make();
     PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
@@ -55,6 +83,11 @@ class StatementCountTest {
             "/plants",
             "/diagnose",
             "/cases",
+            "/raising",
+            "/seasons",
+            "/repotting",
+            "/away",
+            "/plants/" + last.id() + "/raising",
             "/plants/" + last.id(),
             "/plants/" + last.id() + "/diagnose")) {
       counts.add(statements(get(path).with(user(keeper))));

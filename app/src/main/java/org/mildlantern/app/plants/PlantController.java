@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.app.web.Paged;
@@ -172,7 +173,7 @@ class PlantController {
           flash.addFlashAttribute("said", String.join(" ", said));
         }
         return "redirect:/plants/" + added.id();
-      } catch (PlantService.FieldFault e) {
+      } catch (FieldFault e) {
         reject(e, form, errors, model);
       }
     }
@@ -211,7 +212,7 @@ class PlantController {
       try {
         plants.edit(id, form.called(instead)).orElseThrow(PlantController::missing);
         return "redirect:/plants/" + id;
-      } catch (PlantService.FieldFault e) {
+      } catch (FieldFault e) {
         reject(e, form, errors, model);
       }
     }
@@ -220,9 +221,8 @@ class PlantController {
     return edit(model);
   }
 
-  private void reject(
-      PlantService.FieldFault fault, PlantForm form, BindingResult errors, Model model) {
-    errors.rejectValue(fault.field(), "fault", fault.getMessage());
+  private void reject(FieldFault fault, PlantForm form, BindingResult errors, Model model) {
+    fault.at(errors);
     if (fault.field().equals("formId")) {
       List<NameChoice> like = knowledge.choicesLike(form.kind());
       model.addAttribute("like", like);

@@ -16,6 +16,7 @@ import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.Note;
@@ -147,7 +148,7 @@ public class PlantNotes {
   /** Moves a plant and writes it down; a move to where it stands is nothing. */
   public Optional<Entry> move(Long plantId, Long placeId, String why) {
     if (places.find(placeId).isEmpty()) {
-      throw new PlantService.FieldFault("placeId", "Pick a place.");
+      throw new FieldFault("placeId", "Pick a place.");
     }
     return plants
         .byId(plantId)

@@ -23,6 +23,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.places.Walk;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.core.journal.Recorded;
 import org.mildlantern.core.knowledge.Kind;
@@ -69,21 +70,6 @@ public class PlantService {
     this.journal = journal;
     this.knowledge = knowledge;
     this.scope = scope;
-  }
-
-  /** A fault in one field of a form. */
-  public static class FieldFault extends IllegalArgumentException {
-    private static final long serialVersionUID = 1L;
-    private final String field;
-
-    FieldFault(String field, String message) {
-      super(message);
-      this.field = field;
-    }
-
-    public String field() {
-      return field;
-    }
   }
 
   /** The plants that have these codes, archived ones too. */

@@ -1,15 +1,11 @@
 package org.mildlantern.app.raising;
 
 import java.time.LocalDate;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
@@ -59,7 +55,7 @@ class BatchViews {
             .max(LocalDate::compareTo)
             .orElse(batch.row().begunOn());
     return takes
-        .works(batch.row())
+        .works(batch)
         .map(works -> batch.row().begunOn().plusWeeks(works.weeks().get(0)))
         .map(
             first ->
@@ -68,13 +64,13 @@ class BatchViews {
                     : last.plusDays(AGAIN_DAYS));
   }
 
-  BatchView view(RaisingService.Batch batch, Map<Long, PlantView> parents) {
+  BatchView view(RaisingService.Batch batch) {
     RaisingBatch row = batch.row();
     return new BatchView(
         row.id(),
         "B" + row.number(),
         row.name(),
-        row.parentId() == null ? null : parents.get(row.parentId()),
+        batch.parent(),
         raising.method(row.way()),
         Days.full(row.begunOn()),
         row.cross().map(Cross::words).orElse(""),
@@ -93,7 +89,7 @@ class BatchViews {
   }
 
   BatchView whole(RaisingService.Batch batch) {
-    BatchView view = view(batch, parents(List.of(batch)));
+    BatchView view = view(batch);
     List<Long> ids = origins.ofBatch(batch.row().id()).stream().map(PlantOrigin::plantId).toList();
     Map<Long, PlantView> found = plants.find(ids);
     return new BatchView(
@@ -116,11 +112,11 @@ class BatchViews {
   private String expected(RaisingService.Batch batch) {
     int taken = batch.counts().taken();
     return raised
-        .kind(batch.row())
+        .kind(batch)
         .flatMap(
             kind ->
                 takes
-                    .works(batch.row())
+                    .works(batch)
                     .map(
                         works -> {
                           Take take = takes.learned(kind, works).take();
@@ -133,15 +129,6 @@ class BatchViews {
                               take.takenFor(10));
                         }))
         .orElse("");
-  }
-
-  Map<Long, PlantView> parents(Collection<RaisingService.Batch> of) {
-    Set<Long> ids =
-        of.stream()
-            .map(batch -> batch.row().parentId())
-            .filter(Objects::nonNull)
-            .collect(Collectors.toSet());
-    return plants.find(ids);
   }
 
   /**
@@ -159,15 +146,10 @@ class BatchViews {
   Family family(PlantView plant) {
     Optional<PlantOrigin> origin = origins.of(plant.id());
     List<Long> children = origins.from(plant.id()).stream().map(PlantOrigin::plantId).toList();
-    Map<Long, PlantView> found = new HashMap<>(plants.find(children));
-    Map<Long, PlantView> sorted = new TreeMap<>(found);
+    Map<Long, PlantView> sorted = new TreeMap<>(plants.find(children));
     return new Family(
         origin.map(PlantOrigin::parentId).flatMap(plants::find).orElse(null),
-        origin
-            .map(PlantOrigin::batchId)
-            .flatMap(raised::find)
-            .map(batch -> view(batch, Map.of()))
-            .orElse(null),
+        origin.map(PlantOrigin::batchId).flatMap(raised::find).map(this::view).orElse(null),
         List.copyOf(sorted.values()));
   }
 }

@@ -4,10 +4,13 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.knowledge.Kind;
@@ -86,9 +89,7 @@ class RaisingController {
   }
 
   private String list(Model model) {
-    List<RaisingService.Batch> all = raised.all();
-    model.addAttribute(
-        "batches", all.stream().map(batch -> views.view(batch, views.parents(all))).toList());
+    model.addAttribute("batches", raised.all().stream().map(views::view).toList());
     model.addAttribute("plants", plants.byName());
     return "raising/page";
   }
@@ -100,17 +101,34 @@ class RaisingController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
+    Optional<Long> begun =
+        tried(
+            errors,
+            response,
+            () -> {
+              RaisingService.Batch batch = raised.begin(form);
+              flash.addFlashAttribute("said", WORDS.say("begun", "B" + batch.row().number()));
+              return batch.row().id();
+            });
+    return begun.map(RaisingController::to).orElseGet(() -> list(model));
+  }
+
+  private static String to(Long id) {
+    return "redirect:/raising/" + id;
+  }
+
+  /** Does it unless a field is wrong; empty, with the fault at its field, where it cannot be. */
+  private static <T> Optional<T> tried(
+      BindingResult errors, HttpServletResponse response, Supplier<T> work) {
     if (!errors.hasErrors()) {
       try {
-        RaisingService.Batch batch = raised.begin(form);
-        flash.addFlashAttribute("said", WORDS.say("begun", "B" + batch.row().number()));
-        return "redirect:/raising/" + batch.row().id();
-      } catch (RaisingService.FieldFault e) {
-        errors.rejectValue(e.field(), "fits", e.getMessage());
+        return Optional.of(work.get());
+      } catch (FieldFault e) {
+        e.at(errors);
       }
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    return list(model);
+    return Optional.empty();
   }
 
   @GetMapping("/raising/{id}")
@@ -138,17 +156,11 @@ class RaisingController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
-    if (!errors.hasErrors()) {
-      try {
-        raised.count(id, form).orElseThrow(Web::missing);
-        flash.addFlashAttribute("said", WORDS.say("counted"));
-        return "redirect:/raising/" + id;
-      } catch (RaisingService.FieldFault e) {
-        errors.rejectValue(e.field(), "fits", e.getMessage());
-      }
+    if (tried(errors, response, () -> raised.count(id, form).orElseThrow(Web::missing)).isEmpty()) {
+      return page(id, model);
     }
-    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    return page(id, model);
+    flash.addFlashAttribute("said", WORDS.say("counted"));
+    return to(id);
   }
 
   @PostMapping("/raising/{id}/take-back")
@@ -157,7 +169,7 @@ class RaisingController {
     if (raised.takeBack(id)) {
       flash.addFlashAttribute("said", WORDS.say("taken-back"));
     }
-    return "redirect:/raising/" + id;
+    return to(id);
   }
 
   @PostMapping("/raising/{id}/plants")
@@ -168,20 +180,13 @@ class RaisingController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes flash) {
-    if (!errors.hasErrors()) {
-      try {
-        int made = raised.make(id, form).orElseThrow(Web::missing);
-        flash.addFlashAttribute("said", WORDS.say("made", made));
-        return "redirect:/raising/" + id;
-      } catch (RaisingService.FieldFault e) {
-        errors.rejectValue(e.field(), "fits", e.getMessage());
-      } catch (PlantService.FieldFault e) {
-        errors.rejectValue(
-            e.field().equals("placeId") ? "place" : "number", "fits", e.getMessage());
-      }
+    Optional<Integer> made =
+        tried(errors, response, () -> raised.make(id, form).orElseThrow(Web::missing));
+    if (made.isEmpty()) {
+      return page(id, model);
     }
-    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    return page(id, model);
+    flash.addFlashAttribute("said", WORDS.say("made", made.get()));
+    return to(id);
   }
 
   @PostMapping("/raising/{id}/close")
@@ -189,14 +194,13 @@ class RaisingController {
     RaisingService.Batch batch = raised.close(id, closed).orElseThrow(Web::missing);
     flash.addFlashAttribute(
         "said", WORDS.say(closed ? "closed" : "opened", "B" + batch.row().number()));
-    return "redirect:/raising/" + id;
+    return to(id);
   }
 
   @GetMapping("/raising/{id}/labels")
   String labels(@PathVariable Long id, @RequestParam(defaultValue = "0") int number, Model model) {
     BatchView view = views.whole(raised.find(id).orElseThrow(Web::missing));
-    int living = view.counts().taken() - view.counts().lost();
-    int some = number > 0 ? number : living;
+    int some = number > 0 ? number : view.counts().living();
     model.addAttribute("view", view);
     model.addAttribute("number", Math.min(200, Math.max(1, some)));
     return "raising/labels";
@@ -249,8 +253,7 @@ class RaisingController {
           WORDS.say("division-words", Ready.division(form.growths(), form.leads()).words()));
     }
     if (form.mm() != null) {
-      boolean juicy = kind.way().isOneOf(List.of("dry-store", "forest-cactus", "storage"));
-      answers.add(WORDS.say("callus", Ready.callusDays(form.mm(), juicy)));
+      answers.add(WORDS.say("callus", Ready.callusDays(form.mm(), kind.way())));
     }
     return answers;
   }

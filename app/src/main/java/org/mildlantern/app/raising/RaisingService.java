@@ -2,9 +2,12 @@ package org.mildlantern.app.raising;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.mildlantern.app.keeper.CollectionMemo;
 import org.mildlantern.app.keeper.Scope;
@@ -13,6 +16,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.Pot;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -58,23 +62,12 @@ class RaisingService {
     this.scope = scope;
   }
 
-  /** A fault in a field of a form. */
-  static class FieldFault extends IllegalArgumentException {
-    private static final long serialVersionUID = 1L;
-    private final String field;
-
-    FieldFault(String field, String message) {
-      super(message);
-      this.field = field;
-    }
-
-    String field() {
-      return field;
-    }
-  }
-
-  /** A batch with what was counted. */
-  record Batch(RaisingBatch row, List<RaisingCount> log) {
+  /**
+   * A batch with what was counted.
+   *
+   * @param parent from which it was taken, or null
+   */
+  record Batch(RaisingBatch row, List<RaisingCount> log, PlantView parent) {
     Counts counts() {
       Counts counts = Counts.NONE;
       for (RaisingCount one : log) {
@@ -102,12 +95,44 @@ class RaisingService {
     Map<Long, List<RaisingCount>> log =
         counted.of(rows.stream().map(RaisingBatch::id).toList()).stream()
             .collect(Collectors.groupingBy(RaisingCount::batchId));
-    return rows.stream().map(row -> new Batch(row, log.getOrDefault(row.id(), List.of()))).toList();
+    Map<Long, PlantView> parents = parents(rows);
+    return rows.stream()
+        .map(
+            row ->
+                new Batch(
+                    row,
+                    log.getOrDefault(row.id(), List.of()),
+                    row.parentId() == null ? null : parents.get(row.parentId())))
+        .toList();
+  }
+
+  /** Those that are kept are known already; others, such as archived ones, are looked up. */
+  private Map<Long, PlantView> parents(List<RaisingBatch> rows) {
+    Set<Long> ids =
+        rows.stream()
+            .map(RaisingBatch::parentId)
+            .filter(Objects::nonNull)
+            .collect(Collectors.toSet());
+    Map<Long, PlantView> parents = new HashMap<>();
+    for (PlantView plant : plants.kept()) {
+      if (ids.remove(plant.id())) {
+        parents.put(plant.id(), plant);
+      }
+    }
+    parents.putAll(plants.find(ids));
+    return parents;
   }
 
   @Transactional(readOnly = true)
   Optional<Batch> find(Long id) {
-    return batches.byId(id).map(row -> new Batch(row, counted.of(List.of(id))));
+    return batches
+        .byId(id)
+        .map(
+            row ->
+                new Batch(
+                    row,
+                    counted.of(List.of(id)),
+                    Optional.ofNullable(row.parentId()).flatMap(plants::find).orElse(null)));
   }
 
   /**
@@ -133,7 +158,7 @@ class RaisingService {
     batches.saveAndFlush(row);
     RaisingCount taken = new RaisingCount(row.id(), Counts.Step.TAKEN, form.taken(), day);
     counted.save(taken);
-    return new Batch(row, List.of(taken));
+    return new Batch(row, List.of(taken), parent);
   }
 
   private PlantView parent(BatchForm form, LocalDate day) {
@@ -189,10 +214,10 @@ class RaisingService {
   }
 
   /** The kind of a batch, where it is known: of its parent, or by its name. */
-  Optional<Kind> kind(RaisingBatch row) {
-    return Optional.ofNullable(row.parentId())
+  Optional<Kind> kind(Batch batch) {
+    RaisingBatch row = batch.row();
+    return Optional.ofNullable(batch.parent())
         .filter(parent -> row.way().sameAsParent() || row.cross().isEmpty())
-        .flatMap(plants::find)
         .map(PlantView::kind)
         .filter(kind -> kind.taxon().isPresent())
         .or(() -> kind(row.name()));
@@ -225,7 +250,7 @@ class RaisingService {
     counted.save(row);
     List<RaisingCount> log = new ArrayList<>(batch.log());
     log.add(row);
-    return new Batch(batch.row(), log);
+    return new Batch(batch.row(), log, batch.parent());
   }
 
   /** Takes the last count of a batch back; whether there was one beside the first. */
@@ -262,52 +287,61 @@ class RaisingService {
 
   private int make(Batch batch, NewPlantsForm form) {
     int made = origins.ofBatch(batch.row().id()).size();
-    int unmade = Math.min(batch.counts().rooted(), batch.counts().taken() - batch.counts().lost());
-    if (form.number() > unmade - made) {
-      throw new FieldFault("number", WORDS.say("too-many", Math.max(0, unmade - made)));
+    int unmade = Math.max(0, batch.counts().grown() - made);
+    if (form.number() > unmade) {
+      throw new FieldFault("number", WORDS.say("too-many", unmade));
     }
     int toPot = form.number() - (batch.counts().potted() - made);
     if (toPot > 0) {
       count(batch, new CountForm(Counts.Step.POTTED, toPot, null));
     }
     RaisingBatch row = batch.row();
-    Optional<PlantView> parent = Optional.ofNullable(row.parentId()).flatMap(plants::find);
     for (int i = 0; i < form.number(); i++) {
-      PlantView plant = plants.add(form(row, parent, form));
+      PlantView plant = added(form(batch, form));
       origins.save(new PlantOrigin(plant.id(), row.parentId(), row.id()));
     }
     return form.number();
   }
 
-  private PlantForm form(RaisingBatch row, Optional<PlantView> parent, NewPlantsForm form) {
-    boolean same = row.way().sameAsParent() && parent.isPresent();
+  /** What the form of a plant cannot take is said at the fields of this one. */
+  private PlantView added(PlantForm form) {
+    try {
+      return plants.add(form);
+    } catch (FieldFault e) {
+      throw new FieldFault(e.field().equals("placeId") ? "place" : "number", e.getMessage());
+    }
+  }
+
+  private PlantForm form(Batch batch, NewPlantsForm form) {
+    RaisingBatch row = batch.row();
+    PlantView parent = batch.parent();
+    boolean same = row.way().sameAsParent() && parent != null;
+    boolean potted = same && parent.medium() != null;
     return new PlantForm(
         "",
-        same ? parent.get().name() : row.name(),
-        formId(row, parent),
+        same ? parent.name() : row.name(),
+        formId(batch),
         form.place(),
         Pot.unknown(form.pot()),
-        same && parent.get().medium() != null ? parent.get().medium().id() : null,
+        potted ? parent.medium().id() : null,
         null,
-        same && parent.get().medium() != null ? scope.today() : null,
-        same ? parent.get().waterUsed() : null,
+        potted ? scope.today() : null,
+        same ? parent.waterUsed() : null,
         row.way().sameAsParent() ? Stage.GROWTH : Stage.SEEDLING,
         scope.today(),
         WORDS.say(
             "origin-note",
             "B" + row.number(),
             raising.method(row.way()).label(),
-            parent
-                .map(mother -> WORDS.say("origin-parent", mother.code(), mother.name()))
-                .orElse("")));
+            parent == null ? "" : WORDS.say("origin-parent", parent.code(), parent.name())));
   }
 
   /** How it is built: as its parent, as its kind, or as the seed parent of its cross. */
-  private String formId(RaisingBatch row, Optional<PlantView> parent) {
-    return parent
+  private String formId(Batch batch) {
+    return Optional.ofNullable(batch.parent())
         .map(PlantView::form)
-        .or(() -> kind(row).map(Kind::form))
-        .or(() -> row.cross().flatMap(cross -> kind(cross.seed())).map(Kind::form))
+        .or(() -> kind(batch).map(Kind::form))
+        .or(() -> batch.row().cross().flatMap(cross -> kind(cross.seed())).map(Kind::form))
         .map(GrowthForm::id)
         .orElse(null);
   }

@@ -33,11 +33,11 @@ class Takes {
     Take take = Take.usual(works.take().get(0), works.take().get(1));
     int own = 0;
     for (RaisingService.Batch batch : raised.all()) {
-      if (batch.row().way() == works.way() && sameLine(kind, batch.row())) {
+      if (batch.row().way() == works.way() && sameLine(kind, batch)) {
         Counts counts = batch.counts();
-        int lost = batch.open() ? counts.lost() : counts.taken() - living(counts);
-        if (living(counts) + lost > 0) {
-          take = take.learn(living(counts), lost);
+        int lost = batch.open() ? counts.lost() : counts.taken() - counts.grown();
+        if (counts.grown() + lost > 0) {
+          take = take.learn(counts.grown(), lost);
           own++;
         }
       }
@@ -45,13 +45,9 @@ class Takes {
     return new Learned(take, own);
   }
 
-  private static int living(Counts counts) {
-    return Math.min(counts.rooted(), counts.taken() - counts.lost());
-  }
-
-  private boolean sameLine(Kind kind, RaisingBatch row) {
+  private boolean sameLine(Kind kind, RaisingService.Batch batch) {
     return raised
-        .kind(row)
+        .kind(batch)
         .flatMap(raising::of)
         .filter(line -> raising.of(kind).filter(line::equals).isPresent())
         .isPresent();
@@ -98,10 +94,11 @@ class Takes {
   }
 
   /** How a batch’s kind is raised its way; empty where that is not known. */
-  Optional<Raised.Works> works(RaisingBatch row) {
+  Optional<Raised.Works> works(RaisingService.Batch batch) {
     return raised
-        .kind(row)
+        .kind(batch)
         .flatMap(raising::of)
-        .flatMap(line -> line.ways().stream().filter(w -> w.way() == row.way()).findFirst());
+        .flatMap(
+            line -> line.ways().stream().filter(w -> w.way() == batch.row().way()).findFirst());
   }
 }

@@ -13,6 +13,7 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.Recorded;
@@ -61,8 +62,7 @@ class PlantServiceTest {
     PlantView one = keepers.plant(keeper, sill, "Phalaenopsis");
     PlantForm same = withCode(Keepers.form(sill, "Vanda", null), one.code());
     assertThatThrownBy(() -> keepers.as(keeper, () -> plants.add(same)))
-        .isInstanceOfSatisfying(
-            PlantService.FieldFault.class, f -> assertThat(f.field()).isEqualTo("code"));
+        .isInstanceOfSatisfying(FieldFault.class, f -> assertThat(f.field()).isEqualTo("code"));
   }
 
   private static PlantForm withCode(PlantForm f, String code) {
@@ -91,8 +91,7 @@ class PlantServiceTest {
   @Test
   void aFreeNameNeedsAGrowthForm() {
     assertThatThrownBy(() -> keepers.plant(keeper, sill, "Grandmother's lily"))
-        .isInstanceOfSatisfying(
-            PlantService.FieldFault.class, f -> assertThat(f.field()).isEqualTo("formId"));
+        .isInstanceOfSatisfying(FieldFault.class, f -> assertThat(f.field()).isEqualTo("formId"));
     PlantView plant =
         keepers.as(
             keeper, () -> plants.add(Keepers.form(sill, "Grandmother's lily", "strap-clump")));

@@ -56,9 +56,19 @@ public record Counts(int taken, int rooted, int potted, int lost) {
     return Math.max(0, taken - rooted - lost);
   }
 
+  /** Pieces that live. */
+  public int living() {
+    return taken - lost;
+  }
+
+  /** Pieces that have rooted and live. */
+  public int grown() {
+    return Math.min(rooted, living());
+  }
+
   /** Pieces that have rooted and stand together. */
   public int toPot() {
-    return Math.max(0, Math.min(rooted - potted, taken - lost - potted));
+    return Math.max(0, grown() - potted);
   }
 
   public boolean over() {

@@ -1,5 +1,7 @@
 package org.mildlantern.core.raising;
 
+import java.util.List;
+import org.mildlantern.core.knowledge.Way;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -16,6 +18,7 @@ public record Ready(State state, long percent, String words) {
   private static final int KEIKI_ROOTS = 3;
   private static final double KEIKI_CM = 4;
   private static final int LEADS = 3;
+  private static final List<String> JUICY = List.of("dry-store", "forest-cactus", "storage");
 
   /** How far it is. */
   public enum State {
@@ -80,11 +83,11 @@ public record Ready(State state, long percent, String words) {
    * Days for which a cut dries before it is stuck.
    *
    * @param mm thickness of the cut, above 0
-   * @param juicy whether it stores water; others are stuck at once
+   * @param way only what stores water dries; others are stuck at once
    */
-  public static int callusDays(double mm, boolean juicy) {
+  public static int callusDays(double mm, Way way) {
     check(mm > 0 && mm <= 500, "a cut is above 0 to 500 mm thick");
-    return juicy ? (int) Math.round(Math.min(21, 2 + 0.4 * mm)) : 0;
+    return way.isOneOf(JUICY) ? (int) Math.round(Math.min(21, 2 + 0.4 * mm)) : 0;
   }
 
   private static void check(boolean holds, String message) {

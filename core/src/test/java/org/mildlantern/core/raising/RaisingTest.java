@@ -13,6 +13,7 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.knowledge.Raising;
 import org.mildlantern.core.knowledge.Taxon;
+import org.mildlantern.core.knowledge.Way;
 import org.mildlantern.core.raising.Counts.Step;
 
 class RaisingTest {
@@ -129,9 +130,25 @@ class RaisingTest {
 
   @Test
   void thickJuicyCutsDryForLonger() {
-    assertThat(Ready.callusDays(5, true)).isEqualTo(4);
-    assertThat(Ready.callusDays(30, true)).isEqualTo(14);
-    assertThat(Ready.callusDays(30, false)).isZero();
+    Way succulent = way("haworthia");
+    assertThat(Ready.callusDays(5, succulent)).isEqualTo(4);
+    assertThat(Ready.callusDays(30, succulent)).isEqualTo(14);
+    assertThat(Ready.callusDays(30, way("coleus"))).isZero();
+  }
+
+  private static Way way(String taxon) {
+    return KNOWLEDGE.kind(KNOWLEDGE.taxa().find(taxon).orElseThrow()).way();
+  }
+
+  @Test
+  void piecesThatHaveRootedAndDiedAreNotGrown() {
+    Counts counts = new Counts(10, 8, 3, 4);
+    assertThat(counts.living()).isEqualTo(6);
+    assertThat(counts.grown()).isEqualTo(6);
+    assertThat(counts.toPot()).isEqualTo(3);
+    assertThat(counts.waiting()).isZero();
+    assertThat(new Counts(10, 4, 1, 2).grown()).isEqualTo(4);
+    assertThat(Counts.NONE.grown()).isZero();
   }
 
   @Test
