@@ -82,14 +82,6 @@ class SaltsOnTheRound implements RoundSource {
                         "ml",
                         String.valueOf(Math.round(litres * 1000)))))
             .leadingTo("/plants/" + plant.id() + "/feed", WORDS.say("its-salts"));
-    return Optional.of(
-        new Due(
-            plant,
-            Work.POT,
-            on,
-            on.plusDays(WAITS),
-            Ask.SOME,
-            null,
-            now -> now ? item : item.ahead()));
+    return Optional.of(Due.on(on, item).until(on.plusDays(WAITS)));
   }
 }

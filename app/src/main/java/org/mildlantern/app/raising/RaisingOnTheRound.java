@@ -45,8 +45,7 @@ class RaisingOnTheRound implements RoundSource {
   private static Due due(
       RaisingService.Batch batch, PlantView parent, LocalDate day, LocalDate today) {
     LocalDate on = day.isBefore(today) ? today : day;
-    Due due =
-        Due.on(
+    return Due.on(
             on,
             RoundItem.due(
                     "batch-" + batch.row().id(),
@@ -58,7 +57,7 @@ class RaisingOnTheRound implements RoundSource {
                         batch.counts().waiting(),
                         batch.row().name(),
                         Days.near(batch.row().begunOn())))
-                .leadingTo("/raising/" + batch.row().id(), WORDS.say("open-batch")));
-    return new Due(parent, Work.LOOK, on, on.plusDays(WAITS), due.ask(), null, due.item());
+                .leadingTo("/raising/" + batch.row().id(), WORDS.say("open-batch")))
+        .until(on.plusDays(WAITS));
   }
 }

@@ -37,8 +37,7 @@ class RepotsOnTheRound implements RoundSource {
     boolean dies = decided.decision().answer() == RepotDecision.Answer.AT_ONCE;
     String reasons =
         String.join(", ", decided.decision().reasons().stream().map(RepotWords::reason).toList());
-    Due due =
-        Due.on(
+    return Due.on(
             ground.today(),
             RoundItem.due(
                     "repot-" + plant.id(),
@@ -55,14 +54,8 @@ class RepotsOnTheRound implements RoundSource {
                             plant.id().toString())))
                 .leadingTo(
                     dies ? "/plants/" + plant.id() + "/repotting" : "/repotting",
-                    WORDS.say(dies ? "how" : "plan-it")));
-    return new Due(
-        plant,
-        Work.CUT,
-        ground.today(),
-        dies ? null : ground.today().plusDays(WAITS),
-        dies ? Ask.MUCH : Ask.SOME,
-        null,
-        due.item());
+                    WORDS.say(dies ? "how" : "plan-it")))
+        .asking(dies ? Ask.MUCH : Ask.SOME)
+        .until(dies ? null : ground.today().plusDays(WAITS));
   }
 }

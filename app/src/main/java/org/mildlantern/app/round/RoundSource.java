@@ -96,6 +96,11 @@ public interface RoundSource {
       return new Due(plant, work, on, bears, much, party, item);
     }
 
+    /** The same that may be put off to a day; null for what may not. */
+    public Due until(LocalDate last) {
+      return new Due(plant, work, on, last, ask, party, item);
+    }
+
     /** The same as part of a party; it may be put off to a day. */
     public Due within(Party of, LocalDate last) {
       return new Due(plant, work, on, last, ask, of, item);

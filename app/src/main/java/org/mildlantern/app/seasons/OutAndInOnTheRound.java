@@ -106,11 +106,10 @@ class OutAndInOnTheRound implements RoundSource {
 
   private static Due row(
       PlantView plant, LocalDate on, LocalDate bears, String task, String reason) {
-    Due due =
-        Due.on(
+    return Due.on(
             on,
             RoundItem.due("out-" + plant.id(), Work.MOVE, plant, task, reason)
-                .leadingTo("/plants/" + plant.id() + "#move", WORDS.say("move-it")));
-    return new Due(plant, due.work(), on, bears, due.ask(), null, due.item());
+                .leadingTo("/plants/" + plant.id() + "#move", WORDS.say("move-it")))
+        .until(bears);
   }
 }
