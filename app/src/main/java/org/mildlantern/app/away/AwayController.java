@@ -2,8 +2,7 @@ package org.mildlantern.app.away;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import java.time.temporal.ChronoUnit;
-import org.mildlantern.core.words.Words;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -11,19 +10,24 @@ import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
-/** The pages of an absence. */
+/** The page on which an absence is planned. */
 @Controller
 class AwayController {
-  private static final Words WORDS = Words.of(AwayController.class);
-
-  private static final int LONGEST_DAYS = 60;
-  private static final int FARTHEST_DAYS = 60;
   private static final int SOME_DAYS = 10;
 
   private final AwayService away;
+  private final AwayCheck check;
+  private final TripService trips;
 
-  AwayController(AwayService away) {
+  AwayController(AwayService away, AwayCheck check, TripService trips) {
     this.away = away;
+    this.check = check;
+    this.trips = trips;
+  }
+
+  @ModelAttribute("trips")
+  List<TripView.Line> trips() {
+    return trips.lines();
   }
 
   @GetMapping("/away")
@@ -41,40 +45,13 @@ class AwayController {
       BindingResult errors,
       Model model,
       HttpServletResponse response) {
-    return shown("away/page", form, errors, model, response);
-  }
-
-  @GetMapping("/away/sheet")
-  String sheet(
-      @Valid @ModelAttribute("awayForm") AwayForm form,
-      BindingResult errors,
-      Model model,
-      HttpServletResponse response) {
-    return shown("away/sheet", form, errors, model, response);
-  }
-
-  private String shown(
-      String page, AwayForm form, BindingResult errors, Model model, HttpServletResponse response) {
-    check(form, errors);
+    check.days(form, errors);
     if (errors.hasErrors()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-      return "away/page";
+    } else {
+      model.addAttribute("tripForm", new TripForm("", null));
+      model.addAttribute("plan", away.plan(form));
     }
-    model.addAttribute("plan", away.plan(form));
-    return page;
-  }
-
-  private void check(AwayForm form, BindingResult errors) {
-    if (form.from() == null || form.until() == null) {
-      return;
-    }
-    if (form.from().isBefore(away.today())
-        || form.from().isAfter(away.today().plusDays(FARTHEST_DAYS))) {
-      errors.rejectValue("from", "fits", WORDS.say("from", FARTHEST_DAYS));
-    }
-    long days = ChronoUnit.DAYS.between(form.from(), form.until());
-    if (days < 1 || days > LONGEST_DAYS) {
-      errors.rejectValue("until", "fits", WORDS.say("until", LONGEST_DAYS));
-    }
+    return "away/page";
   }
 }

@@ -17,6 +17,7 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.app.web.Days;
 import org.mildlantern.core.away.AwayPlan;
+import org.mildlantern.core.away.Experience;
 import org.mildlantern.core.away.Means;
 import org.mildlantern.core.away.Standing;
 import org.mildlantern.core.away.Survival;
@@ -50,6 +51,7 @@ class AwayService {
   private final WateringService watering;
   private final CaseService cases;
   private final Absence absence;
+  private final TripExperience experience;
   private final Scope scope;
 
   AwayService(
@@ -57,7 +59,9 @@ class AwayService {
       WateringService watering,
       CaseService cases,
       Absence absence,
+      TripExperience experience,
       Scope scope) {
+    this.experience = experience;
     this.plants = plants;
     this.watering = watering;
     this.cases = cases;
@@ -103,7 +107,15 @@ class AwayService {
         before(all, plan, form),
         visits(all, plan, form),
         order.stream().limit(10).map(i -> all.get(i).plant()).toList(),
-        cost(plan, trip));
+        cost(plan, trip),
+        IntStream.range(0, all.size())
+            .mapToObj(
+                i ->
+                    new AwayView.Expected(
+                        all.get(i).plant().id(),
+                        Math.min(1, Math.max(0, plan.plants().get(i).harm())),
+                        plan.plants().get(i).watered()))
+            .toList());
   }
 
   /**
@@ -115,12 +127,13 @@ class AwayService {
   private List<At> all(int ahead, int away) {
     List<PlantView> kept = plants.byName();
     Map<Long, Survival> survivals = watering.survivals(kept);
+    Experience taught = experience.taught();
     Map<Long, CaseView> open = cases.open();
     List<At> all = new ArrayList<>();
     for (PlantView plant : kept) {
       boolean resting = plant.resting(scope.today(), scope.latitude());
       boolean dry = plant.restsDry(scope.today(), scope.latitude());
-      Survival now = survivals.get(plant.id());
+      Survival now = taught.of(survivals.get(plant.id()));
       Survival survival = ahead > AS_NOW ? now.lookedAfter() : now;
       Standing standing = standing(plant, open.containsKey(plant.id()));
       List<Means> means =
@@ -248,23 +261,25 @@ class AwayService {
     List<AwayView.AtPlace> at = new ArrayList<>();
     places.forEach((place, list) -> at.add(new AwayView.AtPlace(place, list)));
     return plan.visits().stream()
-        .map(day -> new AwayView.Visit(Days.spoken(form.from().plusDays(day)), at))
+        .map(day -> new AwayView.Visit(form.from().plusDays(day), at))
         .toList();
   }
 
   private static AwayView.Drink drink(PlantView plant, Double ml) {
+    boolean pure = plant.kind().way().tags().contains("trap");
+    String not = pure ? WORDS.say("not-tap") : WORDS.say("not-wet");
     String amount =
         switch (plant.kind().water()) {
           case SOAK -> WORDS.say("amount-soak");
           case CUP -> WORDS.say("amount-cup");
           case WET_FEET, AFLOAT -> WORDS.say("amount-tray");
-          default ->
-              ml == null
-                  ? WORDS.say("amount-through")
-                  : WORDS.say("amount", Math.max(10, Math.round(ml / 10) * 10));
+          default -> ml == null ? WORDS.say("amount-through") : "";
         };
-    boolean pure = plant.kind().way().tags().contains("trap");
-    return new AwayView.Drink(plant, amount, pure ? WORDS.say("not-tap") : WORDS.say("not-wet"));
+    if (!amount.isEmpty()) {
+      return new AwayView.Drink(plant, amount, null, not);
+    }
+    int round = (int) Math.max(10, Math.round(ml / 10) * 10);
+    return new AwayView.Drink(plant, WORDS.say("amount", round), round, not);
   }
 
   private static String cost(AwayPlan plan, AwayPlan.Trip trip) {

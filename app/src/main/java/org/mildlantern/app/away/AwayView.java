@@ -1,5 +1,6 @@
 package org.mildlantern.app.away;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.mildlantern.app.plants.PlantView;
 
@@ -14,6 +15,7 @@ import org.mildlantern.app.plants.PlantView;
  * @param visits what the visitor does, by day
  * @param back in which order one looks on the return
  * @param cost minutes and money, in words
+ * @param expected what is left for each plant
  */
 record AwayView(
     String head,
@@ -23,7 +25,16 @@ record AwayView(
     List<Day> before,
     List<Visit> visits,
     List<PlantView> back,
-    String cost) {
+    String cost,
+    List<Expected> expected) {
+
+  /**
+   * What is expected of a plant under the plan.
+   *
+   * @param harm chance of it, 0 to 1
+   * @param watered whether the visitor waters it
+   */
+  record Expected(Long plant, double harm, boolean watered) {}
 
   /**
    * A plant.
@@ -39,7 +50,7 @@ record AwayView(
   record Day(String day, List<String> steps) {}
 
   /** A visit. */
-  record Visit(String day, List<AtPlace> places) {}
+  record Visit(LocalDate on, List<AtPlace> places) {}
 
   /** Drinks at a place. */
   record AtPlace(String place, List<Drink> drinks) {}
@@ -48,7 +59,8 @@ record AwayView(
    * A drink.
    *
    * @param amount in words, for people who do not know plants
+   * @param ml the same where it is a measured drink, or null
    * @param not what must not be done, or empty
    */
-  record Drink(PlantView plant, String amount, String not) {}
+  record Drink(PlantView plant, String amount, Integer ml, String not) {}
 }

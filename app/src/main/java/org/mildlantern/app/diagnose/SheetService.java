@@ -1,13 +1,7 @@
 package org.mildlantern.app.diagnose;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -17,6 +11,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.app.web.Pdf;
 import org.mildlantern.core.diagnosis.Decibans;
 import org.mildlantern.core.diagnosis.Diagnosis;
 import org.mildlantern.core.diagnosis.Finding;
@@ -25,8 +20,6 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.thymeleaf.ITemplateEngine;
-import org.thymeleaf.context.Context;
 
 /** Writes what is known of a plant on one sheet, to be shown to a society or a plant clinic. */
 @Service
@@ -43,7 +36,7 @@ class SheetService {
   private final PhotoService photos;
   private final Knowledge knowledge;
   private final Scope scope;
-  private final ITemplateEngine templates;
+  private final Pdf pdf;
 
   SheetService(
       DiagnoseService diagnose,
@@ -51,13 +44,13 @@ class SheetService {
       PhotoService photos,
       Knowledge knowledge,
       Scope scope,
-      ITemplateEngine templates) {
+      Pdf pdf) {
     this.diagnose = diagnose;
     this.journal = journal;
     this.photos = photos;
     this.knowledge = knowledge;
     this.scope = scope;
-    this.templates = templates;
+    this.pdf = pdf;
   }
 
   /** The sheet of a plant; empty when there is no such plant. */
@@ -198,10 +191,7 @@ class SheetService {
     return sheet.pictures().stream()
         .collect(
             Collectors.toMap(
-                Sheet.Picture::id,
-                p ->
-                    "data:image/jpeg;base64,"
-                        + Base64.getEncoder().encodeToString(photos.image(p.id()).orElseThrow())));
+                Sheet.Picture::id, p -> Pdf.source(photos.image(p.id()).orElseThrow())));
   }
 
   private static <T> List<List<T>> pairs(List<T> all) {
@@ -214,19 +204,11 @@ class SheetService {
 
   /** The sheet as PDF, with the fonts that every reader has. */
   byte[] pdf(Sheet sheet) {
-    Context context = new Context(Locale.ENGLISH);
-    context.setVariable("sheet", sheet.plain());
-    context.setVariable("inPairs", pairs(sheet.plain().pictures()));
-    context.setVariable("sources", sources(sheet));
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try {
-      new PdfRendererBuilder()
-          .withHtmlContent(templates.process("diagnose/sheet-pdf", context), null)
-          .toStream(out)
-          .run();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toByteArray();
+    return pdf.of(
+        "diagnose/sheet-pdf",
+        Map.of(
+            "sheet", sheet.plain(),
+            "inPairs", pairs(sheet.plain().pictures()),
+            "sources", sources(sheet)));
   }
 }

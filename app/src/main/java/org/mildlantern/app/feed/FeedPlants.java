@@ -11,6 +11,7 @@ import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Nursing;
 import org.mildlantern.app.sensors.Measured;
 import org.mildlantern.app.sensors.SensorService;
 import org.mildlantern.app.watering.WateringService;
@@ -46,6 +47,7 @@ class FeedPlants {
   private final WateringService watering;
   private final Knowledge knowledge;
   private final Repots repots;
+  private final List<Nursing> nursing;
   private final Scope scope;
 
   FeedPlants(
@@ -56,6 +58,7 @@ class FeedPlants {
       WateringService watering,
       Knowledge knowledge,
       Repots repots,
+      List<Nursing> nursing,
       Scope scope) {
     this.salts = salts;
     this.cases = cases;
@@ -64,6 +67,7 @@ class FeedPlants {
     this.watering = watering;
     this.knowledge = knowledge;
     this.repots = repots;
+    this.nursing = nursing;
     this.scope = scope;
   }
 
@@ -108,23 +112,29 @@ class FeedPlants {
     Map<Long, CaseView> open = cases.open();
     Map<Long, Measured> measured = sensors.measured();
     Map<Long, SaltStory> stories = salts.ofMany(plants);
+    Map<Long, Nursing.Until> nursed = Nursing.all(nursing);
     return plants.stream()
         .map(
             plant ->
                 check(
                     plant,
                     fed.get(plant.id()),
-                    open.get(plant.id()),
+                    holdsFeed(open.get(plant.id()), nursed.get(plant.id())),
                     measured.getOrDefault(plant.place().id(), Measured.NOTHING)))
         .map(one -> one.isInSeason() && isOver(stories.get(one.plant().id())) ? one.salty() : one)
         .toList();
+  }
+
+  private boolean holdsFeed(CaseView open, Nursing.Until nursed) {
+    return open != null && open.cause().hold().contains(Hold.FEED)
+        || nursed != null && scope.today().isBefore(nursed.feeds());
   }
 
   private static boolean isOver(SaltStory story) {
     return story != null && story.isOver();
   }
 
-  private Checked check(PlantView plant, Instant fed, CaseView open, Measured air) {
+  private Checked check(PlantView plant, Instant fed, boolean weak, Measured air) {
     Programme programme = knowledge.feeding().of(plant.kind());
     if (plant.kind().habits().feed() == Taxon.Feed.NONE) {
       return new Checked(plant, programme, new FeedCheck(FeedCheck.Why.NOT_AT_THE_ROOTS, 0, null));
@@ -139,7 +149,7 @@ class FeedPlants {
             new FeedCheck.Plant(
                 plant.kind().taxon().isPresent(),
                 resting,
-                open != null && open.cause().hold().contains(Hold.FEED),
+                weak,
                 plant.stage() == Stage.SEEDLING,
                 plant.kind().restsOn(today.plusDays(BEFORE_REST), scope.latitude()),
                 strength(plant.kind().habits().feed()),

@@ -89,7 +89,7 @@ class FrameAdvice {
     return new LazyContextVariable<>() {
       @Override
       protected FrameView loadValue() {
-        return keeper == null || fragment ? null : build(request, keeper, kept(request));
+        return fragment || !Scope.isWhole() ? null : build(request, keeper, kept(request));
       }
     };
   }

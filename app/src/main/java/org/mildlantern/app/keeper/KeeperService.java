@@ -153,6 +153,14 @@ public class KeeperService implements UserDetailsService {
     }
   }
 
+  /** The keeper of a collection. */
+  @Transactional(readOnly = true)
+  public Optional<SignedIn> ofCollection(Long id) {
+    return collections
+        .findById(id)
+        .map(kept -> SignedIn.of(keepers.findById(kept.keeperId()).orElseThrow(), kept));
+  }
+
   /** Takes an account out with all that belongs to it. */
   public void takeOut(SignedIn keeper) {
     keepers.deleteById(keeper.keeperId());

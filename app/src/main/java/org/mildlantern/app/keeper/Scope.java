@@ -48,6 +48,12 @@ public class Scope implements CurrentTenantIdentifierResolver<Long>, HibernatePr
         : null;
   }
 
+  /** Whether this request is the keeper's own, and not let in by a key for some of it. */
+  public static boolean isWhole() {
+    Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+    return keeperOrNull() != null && authentication.getAuthorities().isEmpty();
+  }
+
   /** Runs work as a keeper outside a request, for example while the demo is made. */
   public <T> T as(SignedIn keeper, Supplier<T> work) {
     SecurityContext before = SecurityContextHolder.getContext();

@@ -8,19 +8,19 @@ import java.util.Base64;
 import java.util.HexFormat;
 
 /** Long random texts that are handed out once and kept only as their SHA-256 (FIPS 180-4). */
-final class Secrets {
+public final class Secrets {
   private static final int BYTES = 32;
   private static final SecureRandom RANDOM = new SecureRandom();
 
   private Secrets() {}
 
-  static String fresh() {
+  public static String fresh() {
     byte[] bytes = new byte[BYTES];
     RANDOM.nextBytes(bytes);
     return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
   }
 
-  static String hash(String secret) {
+  public static String hash(String secret) {
     try {
       return HexFormat.of()
           .formatHex(

@@ -4,7 +4,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import javax.sql.DataSource;
 import org.mildlantern.app.web.Htmx;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -30,8 +29,9 @@ import org.springframework.security.web.savedrequest.CookieRequestCache;
 
 /** Who may call what, and the headers that keep pages from being misused. */
 @Configuration
-class SecurityConfig {
-  private static final String CONTENT_POLICY =
+public class SecurityConfig {
+  /** What pages may load and where forms may go: this server alone. */
+  public static final String CONTENT_POLICY =
       "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'self';"
           + " form-action 'self'; frame-ancestors 'none'";
 
@@ -91,7 +91,7 @@ class SecurityConfig {
 
   @Bean
   @Order(2)
-  SecurityFilterChain pages(HttpSecurity http, DataSource dataSource, KnownBrowsers browsers)
+  SecurityFilterChain pages(HttpSecurity http, Tries tries, KnownBrowsers browsers)
       throws Exception {
     CookieRequestCache wanted = new CookieRequestCache();
     wanted.setRequestMatcher(SecurityConfig::isPage);
@@ -121,7 +121,7 @@ class SecurityConfig {
                     .permitAll())
         .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
         .addFilterBefore(
-            new SignInLimit(dataSource, browsers), UsernamePasswordAuthenticationFilter.class)
+            new SignInLimit(tries, browsers), UsernamePasswordAuthenticationFilter.class)
         // Neither the token of forms nor the page that was wanted needs a session for a stranger.
         .csrf(csrf -> csrf.csrfTokenRepository(tokens()))
         .requestCache(cache -> cache.requestCache(wanted))

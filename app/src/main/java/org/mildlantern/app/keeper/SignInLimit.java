@@ -1,40 +1,31 @@
 package org.mildlantern.app.keeper;
 
-import io.github.bucket4j.Bandwidth;
-import io.github.bucket4j.BucketConfiguration;
-import io.github.bucket4j.distributed.proxy.ProxyManager;
-import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
-import javax.sql.DataSource;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Slows down sign-in attempts for each address and account and for each network address: after the
  * first few a try comes free every half minute. A browser in which the keeper has signed in before
  * has tries of its own, so that strangers cannot shut its keeper out. New accounts are bounded for
- * each network address too. The counts live in the database, so that they hold for all instances.
+ * each network address too.
  */
 class SignInLimit extends OncePerRequestFilter {
   private static final int TRIES_FOR_ACCOUNT = 8;
   private static final int TRIES_FOR_NETWORK = 60;
   private static final int ACCOUNTS_FOR_NETWORK = 60;
-  private static final Duration WINDOW = Duration.ofMinutes(5);
 
-  private final ProxyManager<Long> buckets;
+  private final Tries tries;
   private final KnownBrowsers browsers;
 
-  SignInLimit(DataSource dataSource, KnownBrowsers browsers) {
+  SignInLimit(Tries tries, KnownBrowsers browsers) {
     this.browsers = browsers;
-    this.buckets = Bucket4jPostgreSQL.selectForUpdateBasedBuilder(dataSource).build();
+    this.tries = tries;
   }
 
   @Override
@@ -61,7 +52,7 @@ class SignInLimit extends OncePerRequestFilter {
       throws ServletException, IOException {
     String network = request.getRemoteAddr();
     if (isRegistration(request)) {
-      if (take("accounts " + network, ACCOUNTS_FOR_NETWORK)) {
+      if (tries.take("accounts " + network, ACCOUNTS_FOR_NETWORK)) {
         chain.doFilter(request, response);
       } else {
         response.sendRedirect(request.getContextPath() + "/register?wait");
@@ -69,7 +60,7 @@ class SignInLimit extends OncePerRequestFilter {
       return;
     }
     if (isLetter(request)) {
-      if (take("letters " + network, TRIES_FOR_ACCOUNT)) {
+      if (tries.take("letters " + network, TRIES_FOR_ACCOUNT)) {
         chain.doFilter(request, response);
       } else {
         response.sendRedirect(request.getContextPath() + "/forgotten?wait");
@@ -80,22 +71,13 @@ class SignInLimit extends OncePerRequestFilter {
     Optional<String> known = browsers.mark(request, email);
     boolean may =
         known.isPresent()
-            ? take("browser " + known.get(), TRIES_FOR_ACCOUNT)
-            : take("network " + network, TRIES_FOR_NETWORK)
-                && take("account " + network + " " + email, TRIES_FOR_ACCOUNT);
+            ? tries.take("browser " + known.get(), TRIES_FOR_ACCOUNT)
+            : tries.take("network " + network, TRIES_FOR_NETWORK)
+                && tries.take("account " + network + " " + email, TRIES_FOR_ACCOUNT);
     if (may) {
       chain.doFilter(request, response);
     } else {
       response.sendRedirect(request.getContextPath() + "/sign-in?wait");
     }
-  }
-
-  private boolean take(String key, int tries) {
-    long id = UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8)).getMostSignificantBits();
-    BucketConfiguration configuration =
-        BucketConfiguration.builder()
-            .addLimit(Bandwidth.builder().capacity(tries).refillGreedy(tries, WINDOW).build())
-            .build();
-    return buckets.builder().build(id, () -> configuration).tryConsume(1);
   }
 }

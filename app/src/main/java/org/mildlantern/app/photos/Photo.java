@@ -37,6 +37,10 @@ class Photo {
     this.entryId = entryId;
   }
 
+  Long id() {
+    return id;
+  }
+
   byte[] image() {
     return image;
   }

@@ -1,8 +1,11 @@
 package org.mildlantern.app.photos;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.EntryRetracted;
 import org.mildlantern.app.journal.JournalService;
@@ -36,6 +39,19 @@ public class PhotoService {
   @Transactional(readOnly = true)
   public List<PhotoView> of(Long plantId) {
     return photos.of(plantId);
+  }
+
+  /** The newest picture of each of the plants that have one. */
+  @Transactional(readOnly = true)
+  public Map<Long, PhotoView> newest(Collection<Long> plants) {
+    return photos.newest(plants).stream()
+        .collect(Collectors.toMap(PhotoView::plantId, photo -> photo));
+  }
+
+  /** The id of the picture that an entry took in. */
+  @Transactional(readOnly = true)
+  public Optional<Long> takenInBy(Entry entry) {
+    return photos.byEntry(entry.root()).map(Photo::id);
   }
 
   @Transactional(readOnly = true)

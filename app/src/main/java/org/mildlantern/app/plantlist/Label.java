@@ -1,63 +1,7 @@
 package org.mildlantern.app.plantlist;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
-import java.util.Map;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.web.Square;
 
-/**
- * A label to print and stick into a pot, with a square that leads to its page.
- *
- * @param size modules along a side of the square
- * @param d path of its dark modules
- */
-record Label(PlantView plant, int size, String d) {
-
-  /**
-   * Draws a label.
-   *
-   * @param address of the plant's page
-   */
-  static Label of(PlantView plant, String address) {
-    try {
-      BitMatrix square =
-          new QRCodeWriter()
-              .encode(
-                  address,
-                  BarcodeFormat.QR_CODE,
-                  0,
-                  0,
-                  Map.of(
-                      EncodeHintType.ERROR_CORRECTION,
-                      ErrorCorrectionLevel.M,
-                      EncodeHintType.MARGIN,
-                      0));
-      return new Label(plant, square.getWidth(), path(square));
-    } catch (WriterException e) {
-      throw new IllegalArgumentException(e);
-    }
-  }
-
-  private static String path(BitMatrix square) {
-    StringBuilder d = new StringBuilder();
-    for (int y = 0; y < square.getHeight(); y++) {
-      int x = 0;
-      while (x < square.getWidth()) {
-        int run = x;
-        while (run < square.getWidth() && square.get(run, y)) {
-          run++;
-        }
-        if (run > x) {
-          d.append('M').append(x).append(' ').append(y).append('h').append(run - x).append("v1h-");
-          d.append(run - x).append('z');
-        }
-        x = run + 1;
-      }
-    }
-    return d.toString();
-  }
-}
+/** A label to print and stick into a pot, with a square that leads to the page of its plant. */
+record Label(PlantView plant, Square square) {}

@@ -1,6 +1,7 @@
 package org.mildlantern.app.plantlist;
 
 import java.util.List;
+import org.mildlantern.app.web.Square;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,7 +23,7 @@ class PlantLabelController {
     model.addAttribute(
         "labels",
         many.find(plant.stream().limit(ManyPlants.MOST).toList()).stream()
-            .map(one -> Label.of(one, home + "/plants/" + one.id()))
+            .map(one -> new Label(one, Square.of(home + "/plants/" + one.id())))
             .toList());
     return "plantlist/labels";
   }

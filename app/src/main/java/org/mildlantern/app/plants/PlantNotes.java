@@ -135,6 +135,17 @@ public class PlantNotes {
                     new Entry(plantId, scope.now(), applied(plant, note, scope.now(), null))));
   }
 
+  /** The same in words of its own, for example those of somebody else. */
+  public Optional<Entry> write(Long plantId, Note note, String text) {
+    return plants
+        .byId(plantId)
+        .map(
+            plant ->
+                journal.write(
+                    new Entry(
+                        plantId, scope.now(), applied(plant, note, scope.now(), null), text)));
+  }
+
   /** Writes the same about each of several plants; nothing for those that are not there. */
   public List<Entry> writeAll(Collection<Long> plantIds, Note note) {
     return plants.byIds(plantIds).stream()

@@ -25,6 +25,11 @@ public interface RoundSource {
     return Map.of();
   }
 
+  /** What is to be said above the round. */
+  default List<Notice> notices(Ground ground) {
+    return List.of();
+  }
+
   /** Plants that carry something catching, by id; their places are walked late. */
   default Set<Long> catching(Ground ground) {
     return Set.of();

@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Notice;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.core.round.Agenda;
 
@@ -21,6 +22,7 @@ import org.mildlantern.core.round.Agenda;
  * @param catching places where something catching stands
  * @param lamps by plant
  * @param agenda the work of the days to come
+ * @param notices what stands above today's round
  */
 public record Board(
     LocalDate today,
@@ -29,7 +31,8 @@ public record Board(
     List<PlaceView> walk,
     Set<Long> catching,
     Map<Long, Lamp> lamps,
-    Agenda<RoundSource.Due> agenda) {
+    Agenda<RoundSource.Due> agenda,
+    List<Notice> notices) {
 
   /**
    * Plants to be found by place and by id.

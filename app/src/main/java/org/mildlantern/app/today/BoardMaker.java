@@ -79,7 +79,8 @@ class BoardMaker {
         walk,
         catching,
         lamps(ground, due),
-        agenda(today, walk, plants.byPlace(), due));
+        agenda(today, walk, plants.byPlace(), due),
+        sources.stream().flatMap(source -> source.notices(ground).stream()).toList());
   }
 
   private Agenda<Due> agenda(

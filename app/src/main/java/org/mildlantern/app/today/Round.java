@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Notice;
 import org.mildlantern.app.round.Party;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.web.Paged;
@@ -14,6 +15,7 @@ import org.mildlantern.app.web.Paged;
  *
  * @param tomorrow what the day after holds
  * @param most minutes that a day should take at most, or null for any
+ * @param notices what stands above it
  * @param putOff names of plants whose look bears another day and was put off to it
  */
 public record Round(
@@ -23,6 +25,7 @@ public record Round(
     Takes takes,
     Load tomorrow,
     Double most,
+    List<Notice> notices,
     List<String> putOff) {
   private static final int NAMED = 12;
 

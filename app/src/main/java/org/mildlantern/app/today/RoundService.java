@@ -259,6 +259,7 @@ public class RoundService {
             minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK)),
         load(board, day.plusDays(1)),
         choices.mostMinutes(),
+        day.equals(board.today()) ? board.notices() : List.of(),
         board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
   }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.app.round.Nursing;
 import org.mildlantern.app.round.RoundChoices;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
@@ -28,9 +29,12 @@ class PotsOnTheRound implements RoundSource {
   private final PotChecks checks;
   private final RoundChoices choices;
   private final Repots repots;
+  private final List<Nursing> nursing;
   private final Scope scope;
 
-  PotsOnTheRound(PotChecks checks, RoundChoices choices, Repots repots, Scope scope) {
+  PotsOnTheRound(
+      PotChecks checks, RoundChoices choices, Repots repots, List<Nursing> nursing, Scope scope) {
+    this.nursing = nursing;
     this.repots = repots;
     this.scope = scope;
     this.checks = checks;
@@ -41,7 +45,9 @@ class PotsOnTheRound implements RoundSource {
   public List<Due> due(Ground ground) {
     Map<Long, PotCheck> known = checks.of(ground.kept());
     Optional<Double> unseen = choices.unseen();
+    Map<Long, Nursing.Until> nursed = Nursing.all(nursing);
     return ground.kept().stream()
+        .filter(plant -> !isNursed(nursed.get(plant.id()), ground.today()))
         .map(
             plant -> {
               LocalDate heals = heals(plant);
@@ -53,6 +59,11 @@ class PotsOnTheRound implements RoundSource {
               return due(plant, check, dry, dry ? Optional.empty() : unseen, ground.today());
             })
         .toList();
+  }
+
+  /** Other rows say meanwhile how it drinks. */
+  private static boolean isNursed(Nursing.Until until, LocalDate today) {
+    return until != null && today.isBefore(until.drinks());
   }
 
   /** The first day on which it may be watered after it was repotted. */

@@ -148,10 +148,6 @@ class AwayPagesTest extends WebCase {
                         containsString("Between 1 and 50 %"),
                         containsString("Between 0 and 3"),
                         containsString("Between 0 and 600 minutes"))));
-    get(keeper, "/away/sheet?from=2027-06-12&until=2027-07-04" + rest)
-        .andExpect(
-            content()
-                .string(allOf(containsString("For the visitor"), not(containsString("Plan it")))));
     SignedIn other = keepers.make();
     get(other, "/away/plan?from=2027-06-12&until=2027-06-24" + rest)
         .andExpect(content().string(not(containsString("Adiantum"))));

@@ -1,5 +1,7 @@
 package org.mildlantern.core.away;
 
+import java.util.Arrays;
+import java.util.function.DoubleUnaryOperator;
 import org.mildlantern.core.chance.Normal;
 import org.mildlantern.core.water.Forecast;
 import org.mildlantern.core.water.PotFilter;
@@ -63,6 +65,13 @@ public record Survival(double[] asItStands, double[] watered) {
       between[day] = (asItStands[day] + watered[day]) / 2;
     }
     return new Survival(between, watered);
+  }
+
+  /** The same with each chance as it is told. */
+  Survival mapped(DoubleUnaryOperator chance) {
+    return new Survival(
+        Arrays.stream(asItStands).map(chance).toArray(),
+        Arrays.stream(watered).map(chance).toArray());
   }
 
   private static double[] later(double[] harm, double days) {
