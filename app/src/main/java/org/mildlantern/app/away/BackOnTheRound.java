@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
@@ -36,64 +35,49 @@ class BackOnTheRound implements RoundSource {
   private static final int PESTS_DAYS = 7;
 
   private static final int PESTS_WAIT = 3;
-  private static final int LONG_AGO = 21;
   private static final int CHECK_DAYS = 7;
   private static final double EACH = 0.25;
   private static final int SHOWN = 90;
 
-  private final TripRepository trips;
-  private final TripPlantRepository expected;
-  private final TripMessageRepository messages;
+  private final LateTrips trips;
   private final NursedPlants nursed;
   private final WateringService watering;
   private final JournalService journal;
   private final Scope scope;
 
   BackOnTheRound(
-      TripRepository trips,
-      TripPlantRepository expected,
-      TripMessageRepository messages,
+      LateTrips trips,
       NursedPlants nursed,
       WateringService watering,
       JournalService journal,
       Scope scope) {
     this.trips = trips;
-    this.expected = expected;
-    this.messages = messages;
     this.nursed = nursed;
     this.watering = watering;
     this.journal = journal;
     this.scope = scope;
   }
 
-  /** Absences that ended lately, by id. */
-  private Map<Long, Trip> ended(LocalDate today) {
-    return trips.endingSince(today.minusDays(LONG_AGO)).stream()
-        .filter(trip -> trip.over(today))
-        .collect(Collectors.toMap(Trip::id, trip -> trip));
-  }
-
   @Override
   public List<Due> due(Ground ground) {
-    Map<Long, Trip> ended = ended(ground.today());
-    if (ended.isEmpty()) {
+    LateTrips.Late late = trips.late();
+    if (late.back().isEmpty()) {
       return List.of();
     }
     List<Due> due = new ArrayList<>(drinks(ground));
-    for (TripPlant one : expected.of(ended.keySet())) {
+    for (TripPlant one : late.plants()) {
       if (one.pestsOn() == null && one.found() != TripPlant.Found.DEAD) {
-        ground
-            .plant(one.plantId())
-            .ifPresent(plant -> due.add(pests(ended.get(one.tripId()), plant)));
+        LocalDate back = late.back().get(one.tripId());
+        ground.plant(one.plantId()).ifPresent(plant -> due.add(pests(one, back, plant)));
       }
     }
     return due;
   }
 
-  private static Due pests(Trip trip, PlantView plant) {
-    LocalDate on = trip.back().plusDays(PESTS_DAYS);
-    String action = "/away/trips/" + trip.id() + "/pests";
-    String why = WORDS.say("pests-why", Days.near(trip.back()));
+  private static Due pests(TripPlant one, LocalDate back, PlantView plant) {
+    LocalDate on = back.plusDays(PESTS_DAYS);
+    String action = "/away/trips/" + one.tripId() + "/pests";
+    String why = WORDS.say("pests-why", Days.near(back));
     return Due.on(
             on,
             RoundItem.due("back-" + plant.id(), Work.LOOK, plant, WORDS.say("pests"), why)
@@ -104,7 +88,7 @@ class BackOnTheRound implements RoundSource {
                 .leadingTo("/plants/" + plant.id() + "/diagnose", WORDS.say("open")))
         .within(
             new Party(
-                "back-" + trip.id(),
+                "back-" + one.tripId(),
                 plants -> WORDS.say("pests-many", plants),
                 why,
                 action,
@@ -173,8 +157,9 @@ class BackOnTheRound implements RoundSource {
 
   @Override
   public List<Notice> notices(Ground ground) {
+    LateTrips.Late late = trips.late();
     List<Notice> notices = new ArrayList<>();
-    for (TripMessageRepository.Told told : messages.unseen()) {
+    for (TripMessageRepository.Told told : late.unseen()) {
       String about =
           Optional.ofNullable(told.getPlantId())
               .flatMap(ground::plant)
@@ -186,16 +171,17 @@ class BackOnTheRound implements RoundSource {
               "/away/trips/" + told.getTripId() + "#messages",
               told.getUrgent()));
     }
-    ended(ground.today()).values().stream()
-        .filter(trip -> ground.today().isBefore(trip.back().plusDays(CHECK_DAYS)))
-        .filter(trip -> expected.open(trip.id()) > 0)
+    late.back()
         .forEach(
-            trip ->
-                notices.add(
-                    new Notice(
-                        WORDS.say("check", expected.open(trip.id())),
-                        "/away/trips/" + trip.id(),
-                        false)));
+            (trip, back) -> {
+              long open =
+                  late.plants().stream()
+                      .filter(one -> one.tripId().equals(trip) && one.found() == null)
+                      .count();
+              if (open > 0 && ground.today().isBefore(back.plusDays(CHECK_DAYS))) {
+                notices.add(new Notice(WORDS.say("check", open), "/away/trips/" + trip, false));
+              }
+            });
     return notices;
   }
 

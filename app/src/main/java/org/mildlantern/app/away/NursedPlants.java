@@ -7,27 +7,27 @@ import java.util.Map;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.round.Nursing;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Plants that were found limp or harmed on a return. Days are rules of thumb. */
 @Component
-@Transactional(readOnly = true)
 class NursedPlants implements Nursing {
   static final int STEP_DAYS = 3;
   private static final int NO_FEED_DAYS = 14;
 
-  private final TripPlantRepository plants;
+  private final LateTrips trips;
   private final Scope scope;
 
-  NursedPlants(TripPlantRepository plants, Scope scope) {
-    this.plants = plants;
+  NursedPlants(LateTrips trips, Scope scope) {
+    this.trips = trips;
     this.scope = scope;
   }
 
   /** Those that are still fed nothing. */
   List<TripPlant> rows() {
-    return plants.foundSince(scope.today().minusDays(NO_FEED_DAYS)).stream()
-        .filter(plant -> plant.found().nursed())
+    LocalDate from = scope.today().minusDays(NO_FEED_DAYS);
+    return trips.late().plants().stream()
+        .filter(plant -> plant.found() != null && plant.found().nursed())
+        .filter(plant -> plant.foundOn().isAfter(from))
         .toList();
   }
 

@@ -26,13 +26,6 @@ interface TripPlantRepository extends CollectionRepository<TripPlant> {
   @Query("select p from TripPlant p where p.found is not null order by p.foundOn desc limit 1000")
   List<TripPlant> found();
 
-  @Query("select p from TripPlant p where p.found is not null and p.foundOn >= :day")
-  List<TripPlant> foundSince(LocalDate day);
-
-  /** How many plants were not looked at after the return. */
-  @Query("select count(p) from TripPlant p where p.tripId = :trip and p.found is null")
-  long open(Long trip);
-
   @Query("select p from TripPlant p where p.entryId = :entry")
   Optional<TripPlant> byEntry(Long entry);
 }

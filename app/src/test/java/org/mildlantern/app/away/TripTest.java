@@ -100,7 +100,14 @@ class TripTest extends WebCase {
   }
 
   private ResultActions visitor(HttpMethod method, String path, String... pairs) throws Exception {
-    MockHttpServletRequestBuilder call = request(method, path).with(anonymous());
+    MockHttpServletRequestBuilder call =
+        request(method, path)
+            .with(anonymous())
+            .with(
+                sent -> {
+                  sent.setRemoteAddr("10.2.0." + keeper.keeperId() % 250);
+                  return sent;
+                });
     for (int i = 0; i < pairs.length; i += 2) {
       call = call.param(pairs[i], pairs[i + 1]);
     }

@@ -25,6 +25,9 @@ import org.springframework.web.bind.annotation.RequestMethod;
 class CrossingTest extends EveryRoute {
   private static final String SECRET = "Zzsecretplant";
 
+  /** Routes for people without an account; {@link VisitorWalkTest} walks them. */
+  private static final String VISITOR = "/visitor/";
+
   private record Call(HttpMethod method, String path, Of of, String... params) {}
 
   private static Call get(String path, Of of, String... params) {
@@ -163,6 +166,18 @@ class CrossingTest extends EveryRoute {
           post("/raising/{id}/take-back", Of.BATCH),
           post("/raising/{id}/plants", Of.BATCH, "number", "1", "place", "1"),
           post("/raising/{id}/close", Of.BATCH, "closed", "true"),
+          get("/away/trips/{id}", Of.TRIP),
+          get("/away/trips/{id}/sheet", Of.TRIP),
+          get("/away/trips/{id}/sheet.pdf", Of.TRIP),
+          post("/away/trips/{id}/link", Of.TRIP),
+          post("/away/trips/{id}/link/end", Of.TRIP),
+          get("/away/messages/{id}/picture", Of.TRIP_MESSAGE),
+          post("/away/messages/{id}/seen", Of.TRIP_MESSAGE, "trip", "1"),
+          post("/away/trips/{id}/back", Of.TRIP),
+          post("/away/trips/{id}/found", Of.TRIP, "plants", "1", "found", "WELL"),
+          post("/away/trips/{id}/drinks", Of.TRIP, "drinker", "1"),
+          post("/away/trips/{id}/pests", Of.TRIP, "plants", "1"),
+          post("/away/trips/{id}/remove", Of.TRIP),
           get("/plants/{id}/growth", Of.PLANT),
           post("/plants/{id}/growth", Of.PLANT, "organ", "LEAF", "cm", "9"),
           get("/waters/{id}", Of.WATER),
@@ -261,7 +276,9 @@ class CrossingTest extends EveryRoute {
     CALLS.forEach(call -> walked.add(call.method() + " " + call.path()));
     Set<String> there = new TreeSet<>();
     for (Route route : allRoutes()) {
-      if (route.path().contains("{") && !route.path().startsWith("/know")) {
+      if (route.path().contains("{")
+          && !route.path().startsWith("/know")
+          && !route.path().startsWith(VISITOR)) {
         there.add(route.method() + " " + route.path());
       }
     }
@@ -356,6 +373,8 @@ class CrossingTest extends EveryRoute {
               .getResponse();
       if (route.path().startsWith("/api")) {
         assertThat(answer.getStatus()).as(route.toString()).isEqualTo(401);
+      } else if (route.path().startsWith(VISITOR)) {
+        assertThat(answer.getStatus()).as(route.toString()).isIn(404, 429);
       } else if (!open) {
         assertThat(answer.getStatus()).as(route.toString()).isEqualTo(302);
         assertThat(answer.getRedirectedUrl()).as(route.toString()).endsWith("/sign-in");

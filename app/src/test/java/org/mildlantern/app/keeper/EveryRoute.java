@@ -50,6 +50,8 @@ abstract class EveryRoute extends WebCase {
     WATER("own_water"),
     FEED("feed_product"),
     BATCH("raising_batch"),
+    TRIP("trip"),
+    TRIP_MESSAGE("trip_message"),
     DEVICE("device"),
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
@@ -110,6 +112,31 @@ abstract class EveryRoute extends WebCase {
     post(keeper, "/waters", "name", "tap", "kind", "TAP");
     post(keeper, "/feed/products", FEED);
     post(keeper, "/raising", "kind", name, "way", "CUTTING", "taken", "9");
+    String trip =
+        post(
+                keeper,
+                "/away/trips",
+                "from",
+                "2026-11-24",
+                "until",
+                "2027-01-20",
+                "risk",
+                "1",
+                "visits",
+                "3",
+                "minutes",
+                "1",
+                "coin",
+                "5")
+            .andReturn()
+            .getResponse()
+            .getRedirectedUrl();
+    jdbc.sql(
+            "insert into trip_message (collection_id, trip_id, at, text, urgent, image)"
+                + " values (?, ?, now(), 'see', false, '\\xff')")
+        .param(keeper.collectionId())
+        .param(Long.valueOf(trip.replaceAll("\\D", "")))
+        .update();
     String things = "/places/" + place.id() + "/things";
     post(keeper, things, "kind", "RADIATOR", "wall", "FRONT", "along", "200");
     String spots = "/places/" + place.id() + "/spots";
@@ -156,6 +183,16 @@ abstract class EveryRoute extends WebCase {
       all.put(of, of == Of.ENTRY ? entry : newest(of, keeper));
     }
     return all;
+  }
+
+  /** The path that leads a visitor to the keeper's absence. */
+  String visitorsPath(SignedIn keeper) throws Exception {
+    Object link =
+        post(keeper, "/away/trips/" + newest(Of.TRIP, keeper) + "/link")
+            .andReturn()
+            .getFlashMap()
+            .get("link");
+    return link.toString().replaceFirst("http://[^/]+", "");
   }
 
   Long newest(Of of, SignedIn keeper) {
