@@ -143,7 +143,7 @@ class BackOnTheRound implements RoundSource {
                     "drink-" + plant.id(),
                     Work.POT,
                     plant,
-                    drinks.task(step),
+                    drinks.task().apply(step),
                     WORDS.say("drink-why"))
                 .answered(
                     List.of(

@@ -1,6 +1,8 @@
 package org.mildlantern.app.away;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Note;
@@ -12,13 +14,14 @@ import org.mildlantern.core.words.Words;
  * plant by two short soaks; what stands in water, or stores it, once and little. Rules of thumb.
  *
  * @param steps how many, a day apart
- * @param words key of its words
- * @param ml of each step, or null
+ * @param task what is done at a step, counted from 0
+ * @param note what is noted then
  */
-record FirstDrinks(int steps, String words, Integer ml) {
+record FirstDrinks(int steps, IntFunction<String> task, Note note) {
   private static final Words WORDS = Words.of(FirstDrinks.class);
 
   private static final int THIRDS = 3;
+  private static final int SOAKS = 2;
   private static final int LEAST_ML = 10;
 
   /**
@@ -30,30 +33,30 @@ record FirstDrinks(int steps, String words, Integer ml) {
     if (restsDry) {
       return Optional.empty();
     }
-    Integer third =
-        drink == null ? null : (Integer) (int) Math.max(LEAST_ML, Math.round(drink / THIRDS));
     return Optional.of(
         switch (plant.kind().water()) {
-          case SOAK -> new FirstDrinks(2, "drink-soak", null);
-          case CUP -> new FirstDrinks(1, "drink-cup", null);
-          case WET_FEET, AFLOAT -> new FirstDrinks(1, "drink-tray", null);
-          default ->
-              plant.kind().way().tags().contains("dry-store")
-                  ? new FirstDrinks(1, "drink-little", third)
-                  : new FirstDrinks(THIRDS, "drink-third", third);
+          case SOAK ->
+              new FirstDrinks(
+                  SOAKS,
+                  step -> WORDS.say("drink-soak", step + 1, SOAKS),
+                  new Watered(null, Watered.RunOff.NOT_SAID));
+          case CUP -> new FirstDrinks(1, step -> WORDS.say("drink-cup"), new Filled(null));
+          case WET_FEET, AFLOAT ->
+              new FirstDrinks(1, step -> WORDS.say("drink-tray"), new Filled(null));
+          default -> ofPot(plant.kind().way().isOneOf(List.of("dry-store")), drink);
         });
   }
 
-  String task(int step) {
-    return WORDS.say(words, step + 1, steps, ml == null ? "none" : ml);
-  }
-
-  /** What was done, as it is noted. */
-  Note note() {
-    return words.equals("drink-cup") || words.equals("drink-tray")
-        ? new Filled(null)
-        : new Watered(
-            ml == null ? null : (Double) (double) ml,
-            words.equals("drink-soak") ? Watered.RunOff.NOT_SAID : Watered.RunOff.NONE);
+  private static FirstDrinks ofPot(boolean stores, Double drink) {
+    Double ml =
+        drink == null ? null : (Double) (double) Math.max(LEAST_ML, Math.round(drink / THIRDS));
+    Object said = ml == null ? "none" : ml;
+    return new FirstDrinks(
+        stores ? 1 : THIRDS,
+        step ->
+            stores
+                ? WORDS.say("drink-little", said)
+                : WORDS.say("drink-third", step + 1, THIRDS, said),
+        new Watered(ml, Watered.RunOff.NONE));
   }
 }

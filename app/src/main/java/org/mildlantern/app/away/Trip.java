@@ -81,6 +81,11 @@ class Trip {
     return backOn == null ? untilDay : backOn;
   }
 
+  /** Whether it took as long as what is expected of plants was worked out for. */
+  boolean asPlanned() {
+    return back().equals(untilDay);
+  }
+
   /** The keeper is back; nobody is led any more. */
   void isBack(LocalDate day) {
     this.backOn = day;

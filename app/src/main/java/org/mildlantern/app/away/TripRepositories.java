@@ -23,7 +23,10 @@ interface TripPlantRepository extends CollectionRepository<TripPlant> {
   @Query("select p from TripPlant p where p.tripId = :trip and p.plantId = :plant")
   Optional<TripPlant> of(Long trip, Long plant);
 
-  @Query("select p from TripPlant p where p.found is not null order by p.foundOn desc limit 1000")
+  /** Plants that were found after absences that took as long as planned, the latest first. */
+  @Query(
+      "select p from TripPlant p join Trip t on t.id = p.tripId where p.found is not null and"
+          + " (t.backOn is null or t.backOn = t.untilDay) order by p.foundOn desc limit 1000")
   List<TripPlant> found();
 
   @Query("select p from TripPlant p where p.entryId = :entry")

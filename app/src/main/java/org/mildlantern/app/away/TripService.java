@@ -262,7 +262,8 @@ class TripService {
                     .computeIfAbsent(
                         known.get(one.plantId()).place().id(), place -> new ArrayList<>())
                     .add(one));
-    return byPlace.values().stream().map(here -> at(here, known)).toList();
+    boolean asPlanned = trips.byId(id).orElseThrow().asPlanned();
+    return byPlace.values().stream().map(here -> at(here, known, asPlanned)).toList();
   }
 
   private static double order(PlantView plant) {
@@ -271,7 +272,8 @@ class TripService {
     return plant.place().quarantine() ? 1000 : (shut ? 0 : 500) - plant.place().warmth();
   }
 
-  private static TripView.ReturnAt at(List<TripPlant> here, Map<Long, PlantView> known) {
+  private static TripView.ReturnAt at(
+      List<TripPlant> here, Map<Long, PlantView> known, boolean asPlanned) {
     PlantView first = known.get(here.get(0).plantId());
     return new TripView.ReturnAt(
         first.place().id(),
@@ -281,8 +283,8 @@ class TripService {
                 one ->
                     new TripView.Return(
                         known.get(one.plantId()),
-                        WORDS.say("expected", 100 * one.expected()),
-                        one.expected() >= LIKELY,
+                        asPlanned ? WORDS.say("expected", 100 * one.expected()) : "",
+                        asPlanned && one.expected() >= LIKELY,
                         one.found()))
             .toList(),
         here.stream().filter(one -> one.found() == null).count());
@@ -312,7 +314,9 @@ class TripService {
                 .write(
                     plant,
                     new Looked(Looked.What.OVER, null),
-                    WORDS.say("found", found.name(), 100 * one.expected()))
+                    trip.asPlanned()
+                        ? WORDS.say("found-expected", found.name(), 100 * one.expected())
+                        : WORDS.say("found", found.name()))
                 .orElseThrow();
         one.find(found, scope.today(), entry.id());
         count++;

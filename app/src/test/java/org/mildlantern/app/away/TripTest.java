@@ -400,7 +400,9 @@ class TripTest extends WebCase {
   @Test
   void whatIsFoundMovesWhatIsExpectedNext() throws Exception {
     String trip = plan("visits", "0");
-    post(keeper, trip + "/back");
+    clock.forward(
+        Duration.between(
+            Instant.parse("2027-06-10T10:00:00Z"), Instant.parse("2027-07-23T10:00:00Z")));
     List<Long> all =
         jdbc.sql("select plant_id from trip_plant where trip_id = ?")
             .param(Long.valueOf(trip.replaceAll(".*/", "")))
@@ -420,9 +422,20 @@ class TripTest extends WebCase {
   }
 
   @Test
+  void ofAnAbsenceThatWasShorterNothingIsLearnt() throws Exception {
+    String trip = plan("visits", "0");
+    post(keeper, trip + "/back");
+    post(keeper, trip + "/found", "plants", maple.id().toString(), "found", "WELL");
+    assertThat(keepers.as(keeper, experience::taught).plants()).isZero();
+    assertThat(log().get(0).text()).isEqualTo("Back from an absence: well");
+  }
+
+  @Test
   void ofWhatTheVisitorMissedNothingIsLearnt() throws Exception {
     String trip = plan();
-    post(keeper, trip + "/back");
+    clock.forward(
+        Duration.between(
+            Instant.parse("2027-06-10T10:00:00Z"), Instant.parse("2027-07-23T10:00:00Z")));
     post(keeper, trip + "/found", "plants", maple.id().toString(), "found", "DEAD");
     assertThat(keepers.as(keeper, experience::taught).plants()).isZero();
   }
