@@ -3,9 +3,11 @@ package org.mildlantern.bench;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.mildlantern.core.round.Agenda;
+import org.mildlantern.core.round.DayTimes;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -48,7 +50,7 @@ public class RoundBenchmark {
 
   @Benchmark
   public int layOut() {
-    Agenda<Integer> agenda = Agenda.of(tasks, TODAY, 0, most, 10);
+    Agenda<Integer> agenda = Agenda.of(tasks, TODAY, 0, new DayTimes(most, Map.of()), 10);
     return agenda.on(TODAY).size() + agenda.putOff(TODAY).size();
   }
 }

@@ -19,6 +19,7 @@ import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.round.RoundSource.Ask;
 import org.mildlantern.app.round.RoundSource.Due;
 import org.mildlantern.core.round.Agenda;
+import org.mildlantern.core.round.DayTimes;
 import org.mildlantern.core.round.Minutes;
 import org.springframework.stereotype.Component;
 
@@ -26,7 +27,7 @@ import org.springframework.stereotype.Component;
 @Component
 class BoardMaker {
   /** Days from today on that are levelled when they are too full. */
-  private static final int LEVELLED = 10;
+  private static final int LEVELLED = 14;
 
   private final PlantService plants;
   private final PlaceService places;
@@ -88,8 +89,8 @@ class BoardMaker {
       List<PlaceView> walk,
       Map<Long, List<PlantView>> byPlace,
       Map<Long, List<Due>> due) {
-    Double most = choices.mostMinutes();
-    Minutes minutes = most == null ? Minutes.learn(List.of()) : pace.minutes();
+    DayTimes times = choices.times();
+    Minutes minutes = times.endless() ? Minutes.learn(List.of()) : pace.minutes();
     List<Agenda.Task<Due>> tasks = new ArrayList<>();
     for (PlaceView place : walk) {
       for (PlantView plant : byPlace.getOrDefault(place.id(), List.of())) {
@@ -100,7 +101,7 @@ class BoardMaker {
         }
       }
     }
-    return Agenda.of(tasks, today, most == null ? 0 : pace.spent(minutes), most, LEVELLED);
+    return Agenda.of(tasks, today, times.endless() ? 0 : pace.spent(minutes), times, LEVELLED);
   }
 
   private Map<Long, Lamp> lamps(RoundSource.Ground ground, Map<Long, List<Due>> due) {

@@ -9,12 +9,13 @@ import org.mildlantern.app.round.Notice;
 import org.mildlantern.app.round.Party;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.web.Paged;
+import org.mildlantern.core.round.DayTimes;
 
 /**
  * A day's round, places in a clean order.
  *
  * @param tomorrow what the day after holds
- * @param most minutes that a day should take at most, or null for any
+ * @param times minutes that days should take at most
  * @param notices what stands above it
  * @param putOff names of plants whose look bears another day and was put off to it
  */
@@ -24,7 +25,7 @@ public record Round(
     List<Stop> stops,
     Takes takes,
     Load tomorrow,
-    Double most,
+    DayTimes times,
     List<Notice> notices,
     List<String> putOff) {
   private static final int NAMED = 12;

@@ -258,7 +258,7 @@ public class RoundService {
             Math.round(memo.lately("takes " + day, () -> takes(laid, minutes))),
             minutes.counted(Minutes.Stop.POT) + minutes.counted(Minutes.Stop.LOOK)),
         load(board, day.plusDays(1)),
-        choices.mostMinutes(),
+        choices.times(),
         day.equals(board.today()) ? board.notices() : List.of(),
         board.agenda().putOff(day).stream().map(task -> task.work().plant().name()).toList());
   }

@@ -1,7 +1,11 @@
 package org.mildlantern.app.today;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.KeeperService;
@@ -13,6 +17,7 @@ import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
+import org.mildlantern.core.round.DayTimes;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,6 +38,7 @@ class TodayController {
   private final JournalService journal;
   private final RoundChoices choices;
   private final WorkCounts work;
+  private final Weeks weeks;
   private final PlantService plants;
   private final KeeperService keepers;
   private final Scope scope;
@@ -42,10 +48,12 @@ class TodayController {
       JournalService journal,
       RoundChoices choices,
       WorkCounts work,
+      Weeks weeks,
       PlantService plants,
       KeeperService keepers,
       Scope scope) {
     this.work = work;
+    this.weeks = weeks;
     this.plants = plants;
     this.keepers = keepers;
     this.rounds = rounds;
@@ -77,6 +85,10 @@ class TodayController {
     model.addAttribute("round", rounds.round(day == null ? scope.today() : day, at, of));
     model.addAttribute("unseen", choices.unseenPercent());
     model.addAttribute("odds", RoundChoices.ODDS);
+    model.addAttribute("weekdays", DayOfWeek.values());
+    if (!model.containsAttribute("weekdayTyped")) {
+      model.addAttribute("weekdayTyped", choices.weekdays());
+    }
     return htmx.page("today/page", "round");
   }
 
@@ -96,6 +108,14 @@ class TodayController {
     return "today/month";
   }
 
+  /** The days ahead with the time that each has, and what cannot wait for a day that has some. */
+  @Kept
+  @GetMapping("/today/week")
+  String week(Model model) {
+    model.addAttribute("week", weeks.of(rounds.board()));
+    return "today/week";
+  }
+
   /** All plants that ask for their keeper. */
   @Kept
   @GetMapping("/today/asking")
@@ -110,17 +130,39 @@ class TodayController {
   @PostMapping("/today/choices")
   String choose(
       @RequestParam(defaultValue = "") String minutes,
+      @RequestParam(defaultValue = "") List<String> weekday,
       @RequestParam(defaultValue = "") String unseen,
       RedirectAttributes flash) {
     Double most = minutes.isBlank() ? null : RoundChoices.minutes(minutes);
     if (!minutes.isBlank() && most == null) {
       flash.addFlashAttribute("minutesFault", "Between 5 and 600 minutes, or nothing for any.");
       flash.addFlashAttribute("minutesTyped", minutes);
+      flash.addFlashAttribute("weekdayTyped", sevenOf(weekday));
       return "redirect:/today#choices";
     }
-    choices.choose(most, RoundChoices.percent(unseen));
+    Map<DayOfWeek, Double> named = new EnumMap<>(DayOfWeek.class);
+    try {
+      for (DayOfWeek day : DayOfWeek.values()) {
+        String typed = day.ordinal() < weekday.size() ? weekday.get(day.ordinal()).strip() : "";
+        if (!typed.isEmpty()) {
+          named.put(day, RoundChoices.dayMinutes(typed));
+        }
+      }
+    } catch (IllegalArgumentException e) {
+      flash.addFlashAttribute("weekdayFault", "Between 0 and 600 minutes each, or nothing.");
+      flash.addFlashAttribute("minutesTyped", minutes);
+      flash.addFlashAttribute("weekdayTyped", sevenOf(weekday));
+      return "redirect:/today#choices";
+    }
+    choices.choose(new DayTimes(most, named), RoundChoices.percent(unseen));
     flash.addFlashAttribute("said", "Saved.");
     return "redirect:/today#choices";
+  }
+
+  private static List<String> sevenOf(List<String> typed) {
+    return IntStream.range(0, DayOfWeek.values().length)
+        .mapToObj(i -> i < typed.size() ? typed.get(i) : "")
+        .toList();
   }
 
   /** Takes an entry back, from wherever it was offered. */
