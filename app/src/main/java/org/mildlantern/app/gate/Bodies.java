@@ -37,6 +37,10 @@ class Bodies extends OncePerRequestFilter {
   private static final long MOST = MEGABYTE;
   private static final long MOST_READINGS = 2 * MEGABYTE;
   private static final Set<String> READINGS = Set.of("/api/v1/readings", "/api/v1/place-readings");
+
+  /** What takes its body itself, bit by bit, once it knows who sends it. */
+  private static final String STREAMED = "/api/v1/import";
+
   private static final long MOST_FILES = 100 * MEGABYTE;
   private static final int MOST_UNDER_WAY = 20;
   private static final Duration PATIENCE = Duration.ofSeconds(10);
@@ -46,7 +50,7 @@ class Bodies extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return WITHOUT.contains(request.getMethod());
+    return WITHOUT.contains(request.getMethod()) || request.getRequestURI().equals(STREAMED);
   }
 
   @Override

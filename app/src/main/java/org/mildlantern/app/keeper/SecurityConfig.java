@@ -60,6 +60,8 @@ public class SecurityConfig {
                 requests
                     .requestMatchers("/api/v1/readings", "/api/v1/place-readings")
                     .hasAuthority("send")
+                    .requestMatchers("/api/v1/export", "/api/v1/import")
+                    .hasAuthority("records")
                     .anyRequest()
                     .hasAuthority("ask"))
         .exceptionHandling(

@@ -8,7 +8,8 @@ import org.springframework.security.core.authority.AuthorityUtils;
 public enum TokenScope {
   READ("ask, store nothing", "ask"),
   READINGS("send readings only", "send"),
-  ALL("ask and send", "ask", "send");
+  ALL("ask and send", "ask", "send"),
+  RECORDS("read and change all records", "ask", "send", "records");
 
   private final String label;
   private final List<GrantedAuthority> authorities;

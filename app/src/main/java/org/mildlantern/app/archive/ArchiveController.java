@@ -1,0 +1,132 @@
+package org.mildlantern.app.archive;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.Objects;
+import java.util.Optional;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.web.Web;
+import org.mildlantern.core.words.Words;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The page on which everything goes out and comes in. */
+@Controller
+class ArchiveController {
+  private static final Words WORDS = Words.of(ArchiveController.class);
+
+  private final ArchiveService archives;
+  private final Scope scope;
+
+  ArchiveController(ArchiveService archives, Scope scope) {
+    this.archives = archives;
+    this.scope = scope;
+  }
+
+  @GetMapping("/archive")
+  String page(Model model) {
+    model.addAttribute("outs", archives.outs());
+    return "archive/page";
+  }
+
+  @PostMapping("/archive/out")
+  String begin() {
+    archives.begin();
+    return "redirect:/archive";
+  }
+
+  /** The file; a download that broke off goes on where it was. */
+  @GetMapping("/archive/out/{id}")
+  ResponseEntity<Resource> file(@PathVariable Long id) {
+    Path file = archives.file(id).orElseThrow(Web::missing);
+    String name = "plants-" + scope.today() + ".zip";
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType("application/zip"))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
+        .body(new FileSystemResource(file));
+  }
+
+  @PostMapping("/archive/in")
+  String take(
+      @RequestParam(required = false) MultipartFile file, HttpServletResponse response, Model model)
+      throws IOException {
+    if (file == null || file.isEmpty()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("fault", WORDS.say("no-file"));
+      return page(model);
+    }
+    try (InputStream bytes = file.getInputStream()) {
+      String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
+      return "redirect:/archive/in/" + archives.take(name, bytes);
+    }
+  }
+
+  private ArchiveService.In waiting(Long id) {
+    return archives.waiting(id).orElseThrow(Web::missing);
+  }
+
+  /** What reading it in would do; nothing is changed. */
+  @GetMapping("/archive/in/{id}")
+  String preview(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "false") boolean theirs,
+      @RequestParam(defaultValue = "false") boolean same,
+      HttpServletResponse response,
+      Model model) {
+    ArchiveService.In in = waiting(id);
+    model.addAttribute("in", in);
+    model.addAttribute("theirs", theirs);
+    model.addAttribute("same", same);
+    try {
+      model.addAttribute("merge", archives.preview(in.file(), new Merge.Choice(theirs, same)));
+    } catch (ArchiveFault e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("fault", e.getMessage());
+    }
+    return "archive/preview";
+  }
+
+  @PostMapping("/archive/in/{id}")
+  String read(
+      @PathVariable Long id,
+      @RequestParam(defaultValue = "false") boolean theirs,
+      @RequestParam(defaultValue = "false") boolean same,
+      HttpServletResponse response,
+      Model model,
+      RedirectAttributes flash) {
+    ArchiveService.In in = waiting(id);
+    try {
+      Merge merge = archives.read(in, new Merge.Choice(theirs, same));
+      flash.addFlashAttribute("said", WORDS.say("read-in", merge.fresh()));
+      return "redirect:/archive";
+    } catch (ArchiveFault e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("in", in);
+      model.addAttribute("fault", e.getMessage());
+      return "archive/preview";
+    }
+  }
+
+  @PostMapping("/archive/in/{id}/drop")
+  String drop(@PathVariable Long id) {
+    Optional.of(waiting(id)).ifPresent(archives::drop);
+    return "redirect:/archive";
+  }
+}

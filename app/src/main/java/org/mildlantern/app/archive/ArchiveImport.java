@@ -1,0 +1,438 @@
+package org.mildlantern.app.archive;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.metamodel.EntityType;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import javax.sql.DataSource;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.words.Words;
+import org.postgresql.PGConnection;
+import org.postgresql.copy.CopyManager;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Reads an archive into the keeper's collection, within the transaction of its caller: all of it or
+ * nothing. What is here already stays as it is unless the keeper chose otherwise.
+ */
+@Component
+class ArchiveImport {
+  private static final Words WORDS = Words.of(ArchiveImport.class);
+
+  private static final int NAMED = 60;
+  private static final int CLEARED_AFTER = 2000;
+
+  private final DataSource dataSource;
+  private final JdbcTemplate jdbc;
+  private final EntityManager entities;
+  private final Knowledge knowledge;
+  private final ObjectMapper json;
+  private final Scope scope;
+
+  ArchiveImport(
+      DataSource dataSource,
+      JdbcTemplate jdbc,
+      EntityManager entities,
+      Knowledge knowledge,
+      ObjectMapper json,
+      Scope scope) {
+    this.dataSource = dataSource;
+    this.jdbc = jdbc;
+    this.entities = entities;
+    this.knowledge = knowledge;
+    this.json = json;
+    this.scope = scope;
+  }
+
+  /**
+   * Reads it in.
+   *
+   * @param preview whether the caller takes it all back; pictures are then only looked for
+   * @throws ArchiveFault when it cannot be; the transaction must be taken back
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public Merge run(Path file, Merge.Choice choice, boolean preview) {
+    Connection connection = DataSourceUtils.getConnection(dataSource);
+    try (ArchiveReader archive = new ArchiveReader(file, json)) {
+      return new Run(archive, choice, Tables.of(connection), connection).all(preview);
+    } catch (IOException e) {
+      throw new ArchiveFault(WORDS.say("damaged", String.valueOf(e.getMessage())), e);
+    } catch (SQLException | DataAccessException e) {
+      throw new ArchiveFault(WORDS.say("damaged", first(e)), e);
+    } finally {
+      DataSourceUtils.releaseConnection(connection, dataSource);
+    }
+  }
+
+  private static String first(Exception e) {
+    Throwable last = e;
+    while (last.getCause() != null && !(last instanceof SQLException)) {
+      last = last.getCause();
+    }
+    return String.valueOf(last.getMessage()).lines().findFirst().orElse("");
+  }
+
+  /** One reading in. */
+  private final class Run {
+    private final ArchiveReader archive;
+    private final Merge.Choice choice;
+    private final Tables tables;
+    private final CopyManager copy;
+    private final Long collection = scope.keeper().collectionId();
+    private final List<Merge.Count> counts = new ArrayList<>();
+    private final List<String> others = new ArrayList<>();
+    private final List<String> renamed = new ArrayList<>();
+    private List<String> twins = List.of();
+
+    Run(ArchiveReader archive, Merge.Choice choice, Tables tables, Connection connection)
+        throws SQLException {
+      this.archive = archive;
+      this.choice = choice;
+      this.tables = tables;
+      this.copy = connection.unwrap(PGConnection.class).getCopyAPI();
+    }
+
+    Merge all(boolean preview) throws SQLException, IOException {
+      boolean empty = isEmpty();
+      Map<String, Manifest.Told> told = new HashMap<>();
+      archive.manifest().tables().forEach(table -> told.put(table.name(), table));
+      told.keySet().stream()
+          .filter(name -> tables.find(name).isEmpty())
+          .findFirst()
+          .ifPresent(
+              name -> {
+                throw new ArchiveFault(WORDS.say("unknown", name));
+              });
+      List<Staging> stages = new ArrayList<>();
+      for (Tables.Table table : tables.all()) {
+        stages.add(stage(table, told.get(table.name())));
+      }
+      for (Staging stage : stages) {
+        read(stage, empty);
+      }
+      // Only now is it known what every row is called here.
+      for (Staging stage : stages) {
+        write(stage, empty);
+      }
+      for (Staging stage : stages) {
+        pictures(stage, preview);
+      }
+      jdbc.update(
+          "update entry set superseded = true where collection_id = ? and not superseded and id in"
+              + " (select e.supersedes_id from entry e join map_entry m on m.new = e.id and m.how ="
+              + " 'n')",
+          collection);
+      if (empty) {
+        settle();
+      }
+      check();
+      return new Merge(archive.manifest().collection(), empty, counts, others, twins, renamed);
+    }
+
+    private boolean isEmpty() {
+      return jdbc.queryForObject(
+              "select (select count(*) from plant where collection_id = ?) + (select count(*) from"
+                  + " place where collection_id = ?)",
+              Long.class,
+              collection,
+              collection)
+          == 0;
+    }
+
+    /** A table that the archive does not have comes as one without rows. */
+    private Staging stage(Tables.Table table, Manifest.Told told) {
+      List<Tables.Column> columns = new ArrayList<>();
+      if (told == null) {
+        return new Staging(table, table.columns(), tables, collection);
+      }
+      for (Tables.Column column : told.columns()) {
+        columns.add(
+            table.columns().stream()
+                .filter(own -> own.name().equals(column.name()))
+                .findFirst()
+                .orElseThrow(
+                    () ->
+                        new ArchiveFault(
+                            WORDS.say("unknown", table.name() + "." + column.name()))));
+      }
+      return new Staging(table, columns, tables, collection);
+    }
+
+    private void read(Staging stage, boolean empty) throws SQLException, IOException {
+      String name = stage.name();
+      for (String former : List.of("in_", "typed_", "map_")) {
+        jdbc.execute("drop table if exists pg_temp." + former + name);
+      }
+      jdbc.execute(stage.in());
+      Optional<Manifest.Told> told =
+          archive.manifest().tables().stream()
+              .filter(table -> table.name().equals(name))
+              .findFirst();
+      if (told.isPresent()) {
+        long rows;
+        try (InputStream in = archive.rows(name)) {
+          rows = copy.copyIn(stage.copy(), in);
+        }
+        if (rows != told.get().rows()) {
+          throw new ArchiveFault(WORDS.say("rows", name, rows, told.get().rows()));
+        }
+      }
+      jdbc.execute(stage.typed());
+      jdbc.execute("drop table in_" + name);
+      if (stage.table().numbered()) {
+        jdbc.execute(stage.map());
+        match(stage, empty);
+        jdbc.update(stage.mapNew());
+        jdbc.execute("analyze map_" + name);
+      }
+    }
+
+    private void write(Staging stage, boolean empty) {
+      String name = stage.name();
+      if (!stage.table().numbered()) {
+        long all = count("select count(*) from typed_" + name);
+        long fresh = jdbc.update(stage.insertUnnumbered());
+        count(name, fresh, all - fresh, 0);
+        return;
+      }
+      known(stage);
+      rename(stage, empty);
+      others(stage);
+      jdbc.update(stage.insert());
+    }
+
+    private void match(Staging stage, boolean empty) {
+      if (empty && !stage.name().equals("collection_choice")) {
+        return;
+      }
+      jdbc.update(stage.matchByUid());
+      for (String condition : Natural.same(stage.name(), choice.samePlants())) {
+        while (jdbc.update(stage.match(condition)) > 0) {
+          // One correction of a row may lead to the next.
+        }
+      }
+      if (stage.name().equals("plant")) {
+        twins =
+            jdbc.queryForList(
+                "select i.code || ' ' || i.name from typed_plant i join plant t on t.collection_id ="
+                    + " ? and lower(t.code) = lower(i.code) and lower(t.name) = lower(i.name) and"
+                    + " t.uid <> i.uid order by 1 limit "
+                    + NAMED,
+                String.class,
+                collection);
+      }
+    }
+
+    /** Words of the knowledge without which pages cannot be shown. */
+    private void known(Staging stage) {
+      Map<String, Predicate<String>> words =
+          switch (stage.name()) {
+            case "plant" ->
+                Map.of(
+                    "form_id",
+                    id -> knowledge.forms().find(id).isPresent(),
+                    "medium_id",
+                    id -> knowledge.media().find(id).isPresent());
+            case "plant_case" -> Map.of("cause_id", id -> knowledge.causes().find(id).isPresent());
+            case "case_change" ->
+                Map.of("change_id", id -> knowledge.changes().find(id).isPresent());
+            case "finding" -> Map.of("sign", id -> knowledge.signs().find(id).isPresent());
+            default -> Map.of();
+          };
+      words.forEach(
+          (column, isKnown) ->
+              jdbc
+                  .queryForList(
+                      "select distinct %1$s from typed_%2$s where %1$s is not null"
+                          .formatted(column, stage.name()),
+                      String.class)
+                  .stream()
+                  .filter(isKnown.negate())
+                  .findFirst()
+                  .ifPresent(
+                      id -> {
+                        throw new ArchiveFault(WORDS.say("word", id, stage.name(), column));
+                      }));
+    }
+
+    /** What counts up goes on counting, and no code is given twice. */
+    private void rename(Staging stage, boolean empty) {
+      String name = stage.name();
+      String column = Natural.COUNTED.get(name);
+      if (empty) {
+        return;
+      }
+      if (column != null) {
+        jdbc.update(
+            ("update typed_%1$s i set %2$s = b.base + n.rank from (select coalesce(max(%2$s), 0) as"
+                    + " base from %1$s where collection_id = %3$d) b, (select i.id, row_number() over"
+                    + " (order by i.%2$s, i.id) as rank from typed_%1$s i join map_%1$s m on m.old ="
+                    + " i.id and m.how = 'n') n where n.id = i.id")
+                .formatted(name, column, collection));
+      }
+      if (name.equals("plant")) {
+        jdbc.queryForList(
+                "select i.id, i.code from typed_plant i join map_plant m on m.old = i.id and m.how ="
+                    + " 'n' where exists (select from plant t where t.collection_id = ? and"
+                    + " lower(t.code) = lower(i.code)) order by i.id",
+                collection)
+            .forEach(row -> rename((Long) row.get("id"), (String) row.get("code")));
+      }
+    }
+
+    private void rename(Long id, String code) {
+      int copy = 2;
+      while (count(
+              "select (select count(*) from plant where collection_id = ? and lower(code) ="
+                  + " lower(?)) + (select count(*) from typed_plant where lower(code) = lower(?))",
+              collection,
+              code + "-" + copy,
+              code + "-" + copy)
+          > 0) {
+        copy++;
+      }
+      jdbc.update("update typed_plant set code = ? where id = ?", code + "-" + copy, id);
+      if (renamed.size() < NAMED) {
+        renamed.add(code + " → " + code + "-" + copy);
+      }
+    }
+
+    private void others(Staging stage) {
+      String name = stage.name();
+      List<Long> differ = jdbc.queryForList(stage.others(), Long.class);
+      if (stage.table().has("name") && !differ.isEmpty()) {
+        jdbc
+            .queryForList(
+                "select t.name from %1$s t join map_%1$s m on m.new = t.id and m.how = 'u' where t.id in (%2$s) order by 1 limit %3$d"
+                    .formatted(name, stage.others(), NAMED),
+                String.class)
+            .stream()
+            .limit(Math.max(0, NAMED - others.size()))
+            .forEach(others::add);
+      }
+      if (choice.takeTheirs() && !differ.isEmpty()) {
+        jdbc.update(stage.take());
+      }
+      count(
+          name,
+          count("select count(*) from map_" + name + " where how = 'n'"),
+          count("select count(*) from map_" + name + " where how <> 'n'") - differ.size(),
+          differ.size());
+    }
+
+    private void count(String table, long fresh, long same, long other) {
+      if (fresh + same + other > 0) {
+        counts.add(new Merge.Count(table, fresh, same, other));
+      }
+    }
+
+    private long count(String sql, Object... values) {
+      return jdbc.queryForObject(sql, Long.class, values);
+    }
+
+    private void pictures(Staging stage, boolean preview) throws IOException {
+      for (Tables.Column column : stage.told()) {
+        if (!column.bytes()) {
+          continue;
+        }
+        String set = "update %s set \"%s\" = ? where id = ?".formatted(stage.name(), column.name());
+        String last = null;
+        byte[] bytes = null;
+        for (Map<String, Object> row : jdbc.queryForList(stage.pictures(column))) {
+          String hash = (String) row.get(column.name());
+          if (preview) {
+            if (!archive.hasPicture(hash)) {
+              throw new ArchiveFault(WORDS.say("no-picture", hash));
+            }
+            continue;
+          }
+          if (!hash.equals(last)) {
+            bytes = archive.picture(hash);
+            last = hash;
+          }
+          jdbc.update(set, bytes, row.get("new"));
+        }
+      }
+    }
+
+    /** A collection that was empty takes over how the other one was called and where it stands. */
+    private void settle() {
+      Map<String, String> settings = archive.manifest().collection();
+      try {
+        ZoneId.of(String.valueOf(settings.get("zone")));
+        jdbc.update(
+            "update collection set name = coalesce(?, name), latitude = greatest(-90, least(90, ?)),"
+                + " zone = ?, learns = ?, located = coalesce(?, located), units = ?, keep_days ="
+                + " coalesce(?, keep_days), version = version + 1 where id = ?",
+            settings.get("name"),
+            Double.valueOf(settings.get("latitude")),
+            settings.get("zone"),
+            !"false".equals(settings.get("learns")),
+            settings.get("located"),
+            settings.get("units"),
+            settings.get("keep_days") == null ? null : Integer.valueOf(settings.get("keep_days")),
+            collection);
+      } catch (DateTimeException | NullPointerException | NumberFormatException e) {
+        throw new ArchiveFault(WORDS.say("settings"), e);
+      }
+    }
+
+    /**
+     * Has everything read as pages will read it, so that nothing comes in that they cannot show.
+     */
+    private void check() {
+      for (EntityType<?> type : entities.getMetamodel().getEntities()) {
+        boolean heavy =
+            type.getAttributes().stream().anyMatch(one -> one.getJavaType() == byte[].class);
+        boolean owned =
+            type.getAttributes().stream().anyMatch(one -> one.getName().equals("collectionId"));
+        if (owned && !heavy) {
+          check(type);
+        }
+      }
+    }
+
+    private void check(EntityType<?> type) {
+      long read = 0;
+      try (Stream<?> rows =
+          entities
+              .createQuery("select e from " + type.getName() + " e")
+              .setHint("org.hibernate.fetchSize", CLEARED_AFTER)
+              .setHint("org.hibernate.readOnly", true)
+              .getResultStream()) {
+        for (var all = rows.iterator(); all.hasNext(); read++) {
+          if (all.next() instanceof Entry entry) {
+            entry.note();
+          }
+          if (read % CLEARED_AFTER == 0) {
+            entities.clear();
+          }
+        }
+      } catch (RuntimeException e) {
+        throw new ArchiveFault(WORDS.say("damaged", type.getName() + ": " + first(e)), e);
+      } finally {
+        entities.clear();
+      }
+    }
+  }
+}

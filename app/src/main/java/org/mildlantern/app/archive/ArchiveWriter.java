@@ -1,0 +1,239 @@
+package org.mildlantern.app.archive;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.LongConsumer;
+import java.util.stream.Collectors;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.sql.DataSource;
+import org.postgresql.PGConnection;
+import org.postgresql.copy.CopyManager;
+import org.springframework.stereotype.Component;
+
+/**
+ * Writes a collection as one ZIP: a CSV for each table (RFC 4180, UTF-8), pictures by their hash,
+ * and a description of it all. Rows and pictures go from the database into the file one after the
+ * other, as of one moment, so that it takes no more memory for a large collection.
+ */
+@Component
+class ArchiveWriter {
+  /** A text that a spreadsheet would take for a formula, or that begins as the mark of one. */
+  static final String RISKY = "^[=+@\\-\\t\\r'']";
+
+  private static final int AT_ONCE = 4;
+
+  private final DataSource dataSource;
+  private final ObjectMapper json;
+
+  ArchiveWriter(DataSource dataSource, ObjectMapper json) {
+    this.dataSource = dataSource;
+    this.json = json;
+  }
+
+  /** How many rows and pictures there are. */
+  long count(Long collection) throws SQLException {
+    try (Connection connection = dataSource.getConnection()) {
+      long all = 0;
+      for (Tables.Table table : Tables.of(connection).all()) {
+        all += count(connection, "select count(*) from " + table.name() + own(table, collection));
+        for (Tables.Column column : table.columns()) {
+          if (column.bytes()) {
+            all +=
+                count(
+                    connection,
+                    "select count("
+                        + column.name()
+                        + ") from "
+                        + table.name()
+                        + own(table, collection));
+          }
+        }
+      }
+      return all;
+    }
+  }
+
+  private static long count(Connection connection, String sql) throws SQLException {
+    try (PreparedStatement query = connection.prepareStatement(sql);
+        ResultSet row = query.executeQuery()) {
+      row.next();
+      return row.getLong(1);
+    }
+  }
+
+  /**
+   * Writes it all.
+   *
+   * @param done is told how many rows and pictures were written, now and then
+   */
+  void write(Long collection, Instant now, OutputStream out, LongConsumer done)
+      throws SQLException, IOException {
+    try (Connection connection = dataSource.getConnection()) {
+      connection.setAutoCommit(false);
+      connection.setReadOnly(true);
+      connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
+      try (Statement utc = connection.createStatement()) {
+        utc.execute("set local time zone 'UTC'");
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        write(connection, collection, now, zip, done);
+        zip.finish();
+        zip.flush();
+      } finally {
+        connection.rollback();
+        connection.setReadOnly(false);
+        connection.setTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
+      }
+    }
+  }
+
+  private void write(
+      Connection connection, Long collection, Instant now, ZipOutputStream zip, LongConsumer done)
+      throws SQLException, IOException {
+    zip.putNextEntry(new ZipEntry("README.txt"));
+    try (InputStream readme = ArchiveWriter.class.getResourceAsStream("readme.txt")) {
+      readme.transferTo(zip);
+    }
+    zip.closeEntry();
+    Tables tables = Tables.of(connection);
+    CopyManager copy = connection.unwrap(PGConnection.class).getCopyAPI();
+    List<Manifest.Told> told = new ArrayList<>();
+    long written = 0;
+    for (Tables.Table table : tables.all()) {
+      zip.putNextEntry(new ZipEntry(Manifest.file(table.name())));
+      long rows =
+          copy.copyOut(
+              "copy ("
+                  + select(table, collection)
+                  + ") to stdout with (format csv, header,"
+                  + " force_quote *, encoding 'utf8')",
+              new CsvLines(zip));
+      zip.closeEntry();
+      told.add(new Manifest.Told(table.name(), rows, table.columns()));
+      written += rows;
+      done.accept(written);
+    }
+    Set<String> pictures = new HashSet<>();
+    zip.setLevel(Deflater.NO_COMPRESSION);
+    for (Tables.Table table : tables.all()) {
+      for (Tables.Column column : table.columns()) {
+        if (column.bytes()) {
+          written = pictures(connection, table, column, collection, zip, pictures, written, done);
+        }
+      }
+    }
+    zip.setLevel(Deflater.DEFAULT_COMPRESSION);
+    zip.putNextEntry(new ZipEntry(Manifest.NAME));
+    zip.write(
+        json.writerWithDefaultPrettyPrinter()
+            .writeValueAsBytes(
+                new Manifest(
+                    Manifest.FORMAT,
+                    Manifest.VERSION,
+                    now,
+                    settings(connection, collection),
+                    told,
+                    pictures.size())));
+    zip.closeEntry();
+  }
+
+  private static String own(Tables.Table table, Long collection) {
+    if (table.owned()) {
+      return " where collection_id = " + collection;
+    }
+    Tables.Column parent =
+        table.columns().stream().filter(one -> one.refers() != null).findFirst().orElseThrow();
+    return " where %s in (select id from %s where collection_id = %d)"
+        .formatted(parent.name(), parent.refers(), collection);
+  }
+
+  private static String select(Tables.Table table, Long collection) {
+    String columns =
+        table.columns().stream().map(ArchiveWriter::written).collect(Collectors.joining(", "));
+    return "select "
+        + columns
+        + " from "
+        + table.name()
+        + own(table, collection)
+        + (table.numbered() ? " order by id" : " order by 1, 2, 3");
+  }
+
+  private static String written(Tables.Column column) {
+    String name = '"' + column.name() + '"';
+    if (column.bytes()) {
+      return "encode(sha256(" + name + "), 'hex') as " + name;
+    }
+    return column.text()
+        ? "case when %1$s ~ '%2$s' then '''' || %1$s else %1$s end as %1$s".formatted(name, RISKY)
+        : name;
+  }
+
+  private static long pictures(
+      Connection connection,
+      Tables.Table table,
+      Tables.Column column,
+      Long collection,
+      ZipOutputStream zip,
+      Set<String> known,
+      long written,
+      LongConsumer done)
+      throws SQLException, IOException {
+    long count = written;
+    String sql =
+        "select encode(sha256(%1$s), 'hex'), %1$s from %2$s%3$s and %1$s is not null order by id"
+            .formatted(column.name(), table.name(), own(table, collection));
+    try (PreparedStatement query = connection.prepareStatement(sql)) {
+      query.setFetchSize(AT_ONCE);
+      try (ResultSet rows = query.executeQuery()) {
+        while (rows.next()) {
+          if (known.add(rows.getString(1))) {
+            zip.putNextEntry(new ZipEntry(Manifest.picture(rows.getString(1))));
+            zip.write(rows.getBytes(2));
+            zip.closeEntry();
+          }
+          done.accept(++count);
+        }
+      }
+    }
+    return count;
+  }
+
+  /** Columns of the collection itself that a new one takes over. */
+  static final List<String> SETTINGS =
+      List.of("name", "latitude", "zone", "learns", "located", "units", "keep_days");
+
+  private static Map<String, String> settings(Connection connection, Long collection)
+      throws SQLException {
+    Map<String, String> settings = new LinkedHashMap<>();
+    try (PreparedStatement query =
+        connection.prepareStatement(
+            "select "
+                + String.join("::text, ", SETTINGS)
+                + "::text from collection where id = ?")) {
+      query.setLong(1, collection);
+      try (ResultSet row = query.executeQuery()) {
+        row.next();
+        for (String name : SETTINGS) {
+          settings.put(name, row.getString(name));
+        }
+      }
+    }
+    return settings;
+  }
+}

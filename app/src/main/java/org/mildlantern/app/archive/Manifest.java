@@ -1,0 +1,40 @@
+package org.mildlantern.app.archive;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What an archive says about itself, in its {@code manifest.json}.
+ *
+ * @param format {@value #FORMAT}
+ * @param version of the format
+ * @param made when
+ * @param collection how it is called and where it stands
+ * @param tables with what their columns hold
+ * @param files how many pictures there are, each named by its SHA-256 (FIPS 180-4)
+ */
+record Manifest(
+    String format,
+    int version,
+    Instant made,
+    Map<String, String> collection,
+    List<Told> tables,
+    long files) {
+  static final String FORMAT = "mild-lantern-archive";
+  static final int VERSION = 1;
+  static final String NAME = "manifest.json";
+
+  /** Name of the file of a table. */
+  static String file(String table) {
+    return "tables/" + table + ".csv";
+  }
+
+  /** Name of a picture. */
+  static String picture(String hash) {
+    return "files/" + hash + ".jpg";
+  }
+
+  /** A table of the archive. */
+  record Told(String name, long rows, List<Tables.Column> columns) {}
+}
