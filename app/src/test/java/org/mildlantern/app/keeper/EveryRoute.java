@@ -4,6 +4,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -56,6 +58,8 @@ abstract class EveryRoute extends WebCase {
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
     VIEW("saved_view"),
+    ARCHIVE_OUT("archive_out"),
+    ARCHIVE_IN("archive_in"),
     TOKEN("api_token");
 
     final String table;
@@ -176,6 +180,16 @@ abstract class EveryRoute extends WebCase {
         "day",
         "2026-11-22");
     post(keeper, "/plants/imports/new", "table", "name,place\n" + name + "," + placeName);
+    Path archive = Files.createTempFile("archive", ".zip");
+    jdbc.sql(
+            "insert into archive_out (collection_id, made_at, by_whom, state, bytes, file)"
+                + " values (?, now(), 'PAGE', 'READY', 1, ?)")
+        .params(keeper.collectionId(), archive.toString())
+        .update();
+    jdbc.sql(
+            "insert into archive_in (collection_id, came_at, name, file) values (?, now(), 'a.zip', ?)")
+        .params(keeper.collectionId(), archive.toString())
+        .update();
     post(keeper, "/plants/views?q=" + name, "name", name);
     keepers.as(keeper, () -> accounts.makeToken("for a scale", TokenScope.ALL, null));
     Map<Of, Long> all = new EnumMap<>(Of.class);
