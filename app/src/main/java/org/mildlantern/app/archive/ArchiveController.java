@@ -41,6 +41,7 @@ class ArchiveController {
   @GetMapping("/archive")
   String page(Model model) {
     model.addAttribute("outs", archives.outs());
+    model.addAttribute("sheets", Sheet.values());
     return "archive/page";
   }
 
@@ -61,6 +62,20 @@ class ArchiveController {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename(name).build().toString())
         .body(new FileSystemResource(file));
+  }
+
+  /** One table for a spreadsheet. */
+  @GetMapping("/archive/tables/{sheet}.csv")
+  void table(@PathVariable String sheet, HttpServletResponse response) throws IOException {
+    Sheet wanted = Sheet.of(sheet).orElseThrow(Web::missing);
+    response.setContentType("text/csv;charset=utf-8");
+    response.setHeader(
+        HttpHeaders.CONTENT_DISPOSITION,
+        ContentDisposition.attachment()
+            .filename(wanted.id() + "-" + scope.today() + ".csv")
+            .build()
+            .toString());
+    archives.stream(wanted, response.getOutputStream());
   }
 
   @PostMapping("/archive/in")

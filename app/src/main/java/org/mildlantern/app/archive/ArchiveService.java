@@ -208,6 +208,15 @@ class ArchiveService {
     }
   }
 
+  /** Writes one table for a spreadsheet. */
+  void stream(Sheet sheet, OutputStream out) throws IOException {
+    try {
+      writer.write(sheet, collection(), scope.zone().getId(), out);
+    } catch (SQLException e) {
+      throw new IOException(e);
+    }
+  }
+
   /** An archive that waits to be read in. */
   record In(Long id, String name, Path file) {}
 

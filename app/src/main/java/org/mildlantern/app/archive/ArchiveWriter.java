@@ -8,8 +8,10 @@ import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
+import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.sql.Types;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -151,6 +153,33 @@ class ArchiveWriter {
                     told,
                     pictures.size())));
     zip.closeEntry();
+  }
+
+  /** Writes one table for a spreadsheet. */
+  void write(Sheet sheet, Long collection, String zone, OutputStream out)
+      throws SQLException, IOException {
+    try (Connection connection = dataSource.getConnection()) {
+      String rows = sheet.sql(collection, zone);
+      List<String> columns = new ArrayList<>();
+      try (PreparedStatement query = connection.prepareStatement(rows)) {
+        ResultSetMetaData told = query.getMetaData();
+        for (int i = 1; i <= told.getColumnCount(); i++) {
+          boolean text = told.getColumnType(i) == Types.VARCHAR;
+          columns.add(
+              written(new Tables.Column(told.getColumnLabel(i), text ? "text" : "other", null)));
+        }
+      }
+      connection
+          .unwrap(PGConnection.class)
+          .getCopyAPI()
+          .copyOut(
+              "copy (select "
+                  + String.join(", ", columns)
+                  + " from ("
+                  + rows
+                  + ") rows) to stdout with (format csv, header, encoding 'utf8')",
+              new CsvLines(out));
+    }
   }
 
   private static String own(Tables.Table table, Long collection) {

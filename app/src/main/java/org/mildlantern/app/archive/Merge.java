@@ -1,7 +1,9 @@
 package org.mildlantern.app.archive;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What reading an archive in did, or would do.
@@ -28,9 +30,18 @@ record Merge(
    * @param same those that are here as they are
    * @param other those that are here and differ
    */
-  record Count(String table, long fresh, long same, long other) {}
+  public record Count(String table, long fresh, long same, long other) {
+    private static final Set<String> MAIN =
+        Set.of("plant", "place", "entry", "photo", "plant_case", "look", "treatment_course");
 
-  long fresh() {
+    /** Whether it is of those that a keeper asks for first, or differs from what is here. */
+    @JsonIgnore
+    public boolean isMain() {
+      return MAIN.contains(table) || other > 0;
+    }
+  }
+
+  public long fresh() {
     return counts.stream().mapToLong(Count::fresh).sum();
   }
 

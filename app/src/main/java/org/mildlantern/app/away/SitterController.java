@@ -3,6 +3,7 @@ package org.mildlantern.app.away;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.mildlantern.app.keeper.SecretDoor;
 import org.mildlantern.app.web.FormKey;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.words.Words;
@@ -36,7 +37,7 @@ class SitterController {
   @GetMapping("/visitor/{secret}")
   String page(@PathVariable String secret, HttpServletRequest request, Model model) {
     model.addAttribute("secret", secret);
-    model.addAttribute("trip", trips.view(SitterDoor.trip(request)).orElseThrow(Web::missing));
+    model.addAttribute("trip", trips.view(SecretDoor.what(request)).orElseThrow(Web::missing));
     model.addAttribute("key", FormKey.next());
     return "away/visitor";
   }
@@ -46,7 +47,7 @@ class SitterController {
       @PathVariable String secret, @PathVariable Long task, HttpServletRequest request) {
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
-        .body(sitters.picture(SitterDoor.trip(request), task).orElseThrow(Web::missing));
+        .body(sitters.picture(SecretDoor.what(request), task).orElseThrow(Web::missing));
   }
 
   @PostMapping("/visitor/{secret}/tasks/{task}")
@@ -58,7 +59,7 @@ class SitterController {
       HttpServletResponse response,
       Model model) {
     try {
-      if (!sitters.answer(SitterDoor.trip(request), task, state)) {
+      if (!sitters.answer(SecretDoor.what(request), task, state)) {
         throw Web.missing();
       }
     } catch (IllegalArgumentException e) {
@@ -84,7 +85,7 @@ class SitterController {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return page(secret, request, model);
     }
-    sitters.measureBy(SitterDoor.trip(request), holds);
+    sitters.measureBy(SecretDoor.what(request), holds);
     return "redirect:/visitor/" + secret;
   }
 
@@ -101,7 +102,7 @@ class SitterController {
       throws IOException {
     try {
       byte[] bytes = file == null ? new byte[0] : file.getBytes();
-      if (!sitters.tell(SitterDoor.trip(request), task, text, bytes, urgent)) {
+      if (!sitters.tell(SecretDoor.what(request), task, text, bytes, urgent)) {
         throw Web.missing();
       }
     } catch (IllegalArgumentException e) {

@@ -6,8 +6,8 @@ import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.keeper.SecretDoor;
 import org.mildlantern.app.keeper.Secrets;
-import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.photos.PhotoView;
 import org.mildlantern.app.photos.Picture;
@@ -71,14 +71,11 @@ class SitterService {
     this.scope = scope;
   }
 
-  /** Where a secret leads. */
-  record Way(SignedIn keeper, Long trip) {}
-
   private record Link(Long trip, Long collection, LocalDate until) {}
 
   /** The absence to which a secret leads, until its last day. */
   @Transactional(readOnly = true)
-  Optional<Way> way(String secret) {
+  Optional<SecretDoor.Way> way(String secret) {
     return jdbc.sql(
             "select id, collection_id, until_day from trip where link_hash = :hash and back_on is"
                 + " null")
@@ -89,11 +86,11 @@ class SitterService {
         .flatMap(this::way);
   }
 
-  private Optional<Way> way(Link link) {
+  private Optional<SecretDoor.Way> way(Link link) {
     return keepers
         .ofCollection(link.collection())
         .filter(keeper -> !link.until().isBefore(LocalDate.ofInstant(scope.now(), keeper.zone())))
-        .map(keeper -> new Way(keeper, link.trip()));
+        .map(keeper -> new SecretDoor.Way(keeper, link.trip()));
   }
 
   private Optional<TripTask> task(Long trip, Long id) {

@@ -3,6 +3,7 @@ package org.mildlantern.app.archive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
@@ -147,6 +148,28 @@ class ArchivePagesTest extends WebCase {
     post(keeper, waiting).andExpect(status().isUnprocessableEntity());
     post(keeper, waiting + "/drop").andExpect(redirectedUrl("/archive"));
     get(keeper, waiting).andExpect(status().isNotFound());
+  }
+
+  @Test
+  void eachTableComesAloneForASpreadsheet() throws Exception {
+    PlaceView place = keepers.place(keeper, "=Evil()", PlaceKind.CASE);
+    keepers.plant(keeper, place, "Dionaea muscipula");
+    for (Sheet sheet : Sheet.values()) {
+      String csv =
+          get(keeper, "/archive/tables/" + sheet.id() + ".csv")
+              .andExpect(status().isOk())
+              .andExpect(header().string("Content-Disposition", containsString(sheet.id())))
+              .andReturn()
+              .getResponse()
+              .getContentAsString();
+      assertThat(csv.lines().findFirst().orElseThrow()).as(sheet.id()).contains("Code");
+    }
+    get(keeper, "/archive/tables/plants.csv")
+        .andExpect(content().string(allOf(containsString("'=Evil()"), containsString("Coleus"))));
+    get(keeper, "/archive/tables/log.csv").andExpect(content().string(containsString("90")));
+    get(keepers.make(), "/archive/tables/log.csv")
+        .andExpect(content().string(not(containsString("90"))));
+    get(keeper, "/archive/tables/other.csv").andExpect(status().isNotFound());
   }
 
   @Test
