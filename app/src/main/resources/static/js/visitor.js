@@ -27,10 +27,11 @@
   const body = (answer) => {
     const data = answer.fields.some(([, value]) => value instanceof Blob) ? new FormData() : new URLSearchParams();
     for (const [name, value] of answer.fields) data.append(name, value);
-    data.append("at", answer.at);
+    if (answer.id) data.append("at", answer.at);
     return data;
   };
-  const post = (answer) => fetch(answer.action, { method: "POST", body: body(answer), redirect: "follow" });
+  const post = (answer) => fetch(answer.action, { method: "POST", body: body(answer), headers: { "Round-Waited": "1" } });
+  const isLater = (reply) => reply.status >= 500 || reply.status === 429 || reply.status === 409;
 
   async function show() {
     const waiting = (await kept()).length;
@@ -41,19 +42,27 @@
     if (sending) return;
     sending = true;
     let sent = 0;
+    const refused = [];
     try {
       for (const answer of await kept()) {
         const reply = await post(answer);
-        if (reply.status >= 500 || reply.status === 429) break;
+        if (isLater(reply)) break;
         await inStore("readwrite", (s) => s.delete(answer.id));
         sent++;
         if (reply.status === 404) { say("This link has ended. Please call."); return; }
+        if (!reply.ok) refused.push(await why(reply));
       }
       await show();
-      if (sent) location.reload();
+      if (refused.length) say("Not everything could be taken: " + refused.join(" "));
+      else if (sent) location.reload();
     } catch {
       await show();
     } finally { sending = false; }
+  }
+
+  async function why(reply) {
+    const page = new DOMParser().parseFromString(await reply.text(), "text/html");
+    return page.querySelector("[role=alert]")?.textContent || "That could not be taken.";
   }
 
   function mark(form, button) {
@@ -74,11 +83,10 @@
     const answer = { action: new URL(form.action).pathname, fields, at: new Date().toISOString() };
     try {
       const reply = await post(answer);
-      if (reply.ok) { location.assign(reply.url); if (new URL(reply.url).pathname === here) location.reload(); return; }
+      if (reply.ok) { location.reload(); return; }
       if (reply.status === 404) { say("This link has ended. Please call."); return; }
-      if (reply.status < 500 && reply.status !== 429) {
-        const page = new DOMParser().parseFromString(await reply.text(), "text/html");
-        said.textContent = page.querySelector("[role=alert]")?.textContent || "That could not be taken.";
+      if (!isLater(reply)) {
+        said.textContent = await why(reply);
         return;
       }
       throw new Error("later");
