@@ -15,6 +15,11 @@ public interface PlantSection {
    * A section.
    *
    * @param template whose fragment {@code section(view)} shows it
+   * @param first whether it stands above all else, the figure included
    */
-  record Section(String template, Object view) {}
+  record Section(String template, Object view, boolean first) {
+    public Section(String template, Object view) {
+      this(template, view, false);
+    }
+  }
 }

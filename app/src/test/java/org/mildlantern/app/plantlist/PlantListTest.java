@@ -1,6 +1,7 @@
 package org.mildlantern.app.plantlist;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -11,6 +12,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.AppTest;
@@ -194,6 +199,40 @@ class PlantListTest extends WebCase {
         .andExpect(content().string(containsString("2 labels")))
         .andExpect(content().string(containsString(orchid.code())));
     get(keepers.make(), "/plants/labels?plant=" + orchid.id()).andExpect(status().isNotFound());
+  }
+
+  @Test
+  void labelsFitWhatIsInThePrinter() throws Exception {
+    String plants = "?plant=" + orchid.id() + "&plant=" + fern.id();
+    for (LabelSheet sheet : LabelSheet.values()) {
+      byte[] pdf =
+          get(keeper, "/plants/labels.pdf" + plants + "&sheet=" + sheet)
+              .andReturn()
+              .getResponse()
+              .getContentAsByteArray();
+      try (PDDocument document = Loader.loadPDF(pdf)) {
+        PDRectangle page = document.getPage(0).getMediaBox();
+        assertThat(page.getWidth() / 72 * 25.4).isCloseTo(sheet.pageWidth(), within(0.2));
+        assertThat(page.getHeight() / 72 * 25.4).isCloseTo(sheet.pageHeight(), within(0.2));
+        assertThat(document.getNumberOfPages())
+            .as(sheet.words())
+            .isEqualTo(sheet.all() == 1 ? 2 : 1);
+        assertThat(new PDFTextStripper().getText(document)).contains(orchid.code(), fern.code());
+      }
+      assertThat(sheet.x(sheet.columns() - 1) + sheet.width())
+          .isLessThanOrEqualTo(sheet.pageWidth() + 0.1);
+      assertThat(sheet.y(sheet.all() - 1) + sheet.height())
+          .isLessThanOrEqualTo(sheet.pageHeight() + 0.1);
+    }
+    byte[] skipped =
+        get(keeper, "/plants/labels.pdf" + plants + "&sheet=A4_24&skip=23")
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
+    try (PDDocument document = Loader.loadPDF(skipped)) {
+      assertThat(document.getNumberOfPages()).isEqualTo(2);
+    }
+    get(keepers.make(), "/plants/labels.pdf?plant=" + orchid.id()).andExpect(status().isNotFound());
   }
 
   @Test
