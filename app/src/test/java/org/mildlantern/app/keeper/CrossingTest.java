@@ -49,6 +49,7 @@ class CrossingTest extends EveryRoute {
       List.of(
           get("/plants/{id}", Of.PLANT),
           get("/plants/{id}/edit", Of.PLANT),
+          get("/plants/{id}/passport.pdf", Of.PLANT),
           get("/plants/{id}/diagnose", Of.PLANT),
           get("/plants/{id}/sheet", Of.PLANT),
           get("/plants/{id}/sheet.txt", Of.PLANT),
