@@ -30,7 +30,9 @@ record Tables(List<Table> all) {
           "archive_out",
           "archive_in",
           "calendar_feed",
-          "calendar_event");
+          "calendar_event",
+          "reminder",
+          "stand_in_letter");
 
   /** Secrets, by table and column. */
   private static final Set<String> SECRET = Set.of("trip.link_hash");
