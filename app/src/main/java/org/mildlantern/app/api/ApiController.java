@@ -35,7 +35,9 @@ import org.springframework.web.bind.annotation.RestController;
         @Info(
             title = "Mild Lantern",
             version = "1",
-            description = "Ask what fits a plant's signs. Nothing is stored."),
+            description =
+                "Ask what fits a plant's signs, send readings, and, with a token for records, read and"
+                    + " write your own plants, log, cases and round, and the whole archive."),
     security = @SecurityRequirement(name = "token"))
 @SecurityScheme(name = "token", type = SecuritySchemeType.HTTP, scheme = "bearer")
 class ApiController {

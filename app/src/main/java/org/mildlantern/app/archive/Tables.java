@@ -32,7 +32,8 @@ record Tables(List<Table> all) {
           "calendar_feed",
           "calendar_event",
           "reminder",
-          "stand_in_letter");
+          "stand_in_letter",
+          "sent_once");
 
   /** Secrets, by table and column. */
   private static final Set<String> SECRET = Set.of("trip.link_hash");

@@ -60,7 +60,12 @@ public class SecurityConfig {
                 requests
                     .requestMatchers("/api/v1/readings", "/api/v1/place-readings")
                     .hasAuthority("send")
-                    .requestMatchers("/api/v1/export", "/api/v1/import")
+                    .requestMatchers(
+                        "/api/v1/export",
+                        "/api/v1/import",
+                        "/api/v1/plants/**",
+                        "/api/v1/cases",
+                        "/api/v1/round")
                     .hasAuthority("records")
                     .anyRequest()
                     .hasAuthority("ask"))
