@@ -47,6 +47,9 @@ class AwayService {
   private static final int LAST_FEED = 14;
   private static final int TRY_OUT = 3;
 
+  /** Cans and bottles are told to the next 50 ml. */
+  private static final double RESERVOIR_STEP = 50;
+
   private final PlantService plants;
   private final WateringService watering;
   private final CaseService cases;
@@ -207,7 +210,8 @@ class AwayService {
     on(days, leaves.minusDays(LAST_FEED), List.of(WORDS.say("last-feed")));
     on(days, leaves.minusDays(INSPECT), looks);
     on(days, leaves.minusDays(TRY_OUT), List.of(WORDS.say("try-out"), WORDS.say("no-repot")));
-    on(days, leaves.minusDays(1), preparations(all, plan));
+    int away = (int) ChronoUnit.DAYS.between(leaves, form.until());
+    on(days, leaves.minusDays(1), preparations(all, plan, away));
     on(days, leaves, List.of(WORDS.say("windows"), WORDS.say("lamps"), WORDS.say("photo")));
     return days.entrySet().stream()
         .map(day -> new AwayView.Day(Days.spoken(day.getKey()), day.getValue()))
@@ -220,11 +224,19 @@ class AwayService {
     days.computeIfAbsent(on, d -> new ArrayList<>()).addAll(steps);
   }
 
-  private static List<String> preparations(List<At> all, AwayPlan plan) {
+  private List<String> preparations(List<At> all, AwayPlan plan, int away) {
+    Map<Long, Double> losses =
+        watering.lossesADay(
+            IntStream.range(0, all.size())
+                .filter(i -> plan.plants().get(i).means().stream().anyMatch(AwayService::holds))
+                .mapToObj(i -> all.get(i).plant())
+                .toList());
     Map<Means, List<String>> byMeans = new LinkedHashMap<>();
     for (int i = 0; i < all.size(); i++) {
       for (Means means : plan.plants().get(i).means()) {
-        byMeans.computeIfAbsent(means, m -> new ArrayList<>()).add(all.get(i).plant().name());
+        byMeans
+            .computeIfAbsent(means, m -> new ArrayList<>())
+            .add(named(all.get(i).plant(), means, losses, away));
       }
     }
     List<String> steps = new ArrayList<>();
@@ -234,6 +246,20 @@ class AwayService {
                 WORDS.say(
                     "prepare", sentence(means.label()), String.join(", ", names), means.how())));
     return steps.isEmpty() ? List.of(WORDS.say("nothing-before")) : steps;
+  }
+
+  private static boolean holds(Means means) {
+    return means.kind() == Means.Kind.RESERVOIR;
+  }
+
+  /** A plant, with what its reservoir gives a day and must hold where that is known. */
+  private static String named(PlantView plant, Means means, Map<Long, Double> losses, int away) {
+    Double ml = losses.get(plant.id());
+    if (!holds(means) || ml == null) {
+      return plant.name();
+    }
+    double holds = Math.ceil(ml * away / RESERVOIR_STEP) * RESERVOIR_STEP;
+    return WORDS.say("reservoir", plant.name(), Math.max(1, ml), holds);
   }
 
   private static String sentence(String label) {

@@ -137,6 +137,22 @@ public class WateringService {
         .orElseGet(() -> Survival.unfollowed(bears));
   }
 
+  /** What pots whose drying is followed lose on a day of the next two weeks, ml, by plant. */
+  public Map<Long, Double> lossesADay(List<PlantView> plants) {
+    LocalDate today = scope.today();
+    Map<Long, Double> losses = new HashMap<>();
+    for (PlantView plant : plants) {
+      if (model.kept(plant).isPresent()) {
+        today
+            .datesUntil(today.plusDays(WaterOutlook.AHEAD))
+            .mapToDouble(model.demand(plant))
+            .average()
+            .ifPresent(ml -> losses.put(plant.id(), ml));
+      }
+    }
+    return losses;
+  }
+
   /**
    * A pot whose water is known.
    *

@@ -10,6 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -105,6 +107,22 @@ class AwayPagesTest extends WebCase {
                 assertThat(drink.not()).contains("never tap water");
               }
             });
+  }
+
+  @Test
+  void aReservoirIsToldByWhatItsPotLosesInThatTime() {
+    PlantView fern = keepers.plant(keeper, sill, "Adiantum raddianum");
+    keepers.note(keeper, fern.id(), "watered through");
+    String step =
+        plan(40, 0).before().stream()
+            .flatMap(day -> day.steps().stream())
+            .filter(one -> one.startsWith("Wick or reservoir"))
+            .findFirst()
+            .orElseThrow();
+    Matcher told = Pattern.compile("\\((\\d+) ml a day, (\\d+) ml in all\\)").matcher(step);
+    assertThat(told.find()).as(step).isTrue();
+    int day = Integer.parseInt(told.group(1));
+    assertThat(Integer.parseInt(told.group(2))).isBetween((day - 1) * 40, (day + 1) * 40 + 50);
   }
 
   @Test

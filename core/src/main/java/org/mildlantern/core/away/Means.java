@@ -34,6 +34,9 @@ public record Means(
     COOLER,
     @JsonProperty("cover")
     COVER,
+    /** It holds water that goes into the pot bit by bit. */
+    @JsonProperty("reservoir")
+    RESERVOIR,
     @JsonProperty("other")
     OTHER
   }

@@ -32,7 +32,7 @@ public record Standing(
               case COVER -> room && !blooms && !ill;
               case COOLER -> room && coldestWished != null && celsius - COOLER >= coldestWished;
               case TOGETHER -> !closed && !ill;
-              case OTHER -> true;
+              case RESERVOIR, OTHER -> true;
             };
   }
 }
