@@ -12,8 +12,6 @@ import org.mildlantern.app.web.Pdf;
 import org.mildlantern.app.web.Square;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.words.Words;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -108,15 +106,9 @@ class TripController {
             task ->
                 sources.computeIfAbsent(
                     task.photo(), photo -> photos.thumbnail(photo).map(Pdf::source).orElse(null)));
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_PDF)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline()
-                .filename("visits-" + trip.from() + ".pdf")
-                .build()
-                .toString())
-        .body(pdf.of("away/sheet-pdf", Map.of("trip", trip, "sources", sources)));
+    return Pdf.shown(
+        "visits-" + trip.from(),
+        pdf.of("away/sheet-pdf", Map.of("trip", trip, "sources", sources)));
   }
 
   @PostMapping("/away/trips/{id}/link")

@@ -15,7 +15,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.mildlantern.app.web.Kept;
 import org.mildlantern.app.web.Meanwhile;
 import org.mildlantern.core.words.Units;
 import org.springframework.http.HttpStatus;
@@ -125,7 +124,6 @@ class KeeperController {
     return "redirect:/today";
   }
 
-  @Kept
   @GetMapping("/settings")
   String settings(Model model) {
     CollectionForm saved = saved();

@@ -6,9 +6,6 @@ import java.util.Map;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Pdf;
 import org.mildlantern.app.web.Square;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -78,11 +75,6 @@ class PlantLabelController {
           .add(new Placed(one, Square.png(address(one)), on.x(number), on.y(number)));
       number++;
     }
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_PDF)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline().filename("labels.pdf").build().toString())
-        .body(pdf.of("plantlist/labels-pdf", Map.of("pages", pages, "sheet", on)));
+    return Pdf.shown("labels", pdf.of("plantlist/labels-pdf", Map.of("pages", pages, "sheet", on)));
   }
 }

@@ -5,9 +5,6 @@ import java.util.Map;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.web.Pdf;
 import org.mildlantern.app.web.Web;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,14 +44,7 @@ class ReportController {
   }
 
   private ResponseEntity<byte[]> paper(String name, Report report) {
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_PDF)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline()
-                .filename(name + "-" + scope.today() + ".pdf")
-                .build()
-                .toString())
-        .body(pdf.of("reports/paper-pdf", Map.of("report", report)));
+    return Pdf.shown(
+        name + "-" + scope.today(), pdf.of("reports/paper-pdf", Map.of("report", report)));
   }
 }

@@ -111,6 +111,10 @@ class AnswerGuard implements Admission, HandlerInterceptor, WebMvcConfigurer {
     }
     request.setAttribute(CLAIMED, key);
     at(request).ifPresent(AnsweredAt::set);
+    // Who came in by a key for one thing answers that, and weighs nothing else of the collection.
+    if (!Scope.isWhole()) {
+      return;
+    }
     Long plant = number(request, "plant");
     if (plant != null) {
       store.oneByOne(plant);

@@ -7,6 +7,10 @@ import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.Locale;
 import java.util.Map;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
@@ -37,6 +41,16 @@ public class Pdf {
       throw new UncheckedIOException(e);
     }
     return out.toByteArray();
+  }
+
+  /** The answer that shows a document in the browser, with the name under which it is saved. */
+  public static ResponseEntity<byte[]> shown(String name, byte[] pdf) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline().filename(name + ".pdf").build().toString())
+        .body(pdf);
   }
 
   /** A JPEG as the source of an image in the document. */

@@ -125,6 +125,41 @@ class VisitorWalkTest extends EveryRoute {
         .list();
   }
 
+  /** An answer of the keeper's own may take another one back; a visitor's may not. */
+  @Test
+  void aVisitorTakesNothingOfTheDayBookBack() throws Exception {
+    Long entry = newest(Of.ENTRY, keeper);
+    Long task = tasks(keeper).get(0);
+    for (String path : List.of("/tasks/" + task, "/messages", "/cup")) {
+      call(
+          "10.1.0.6",
+          HttpMethod.POST,
+          link + path,
+          "key",
+          "k" + path.length(),
+          "state",
+          "DONE",
+          "text",
+          "x",
+          "instead",
+          entry.toString(),
+          "plant",
+          newest(Of.PLANT, keeper).toString(),
+          "seen",
+          "0",
+          "work",
+          "pot",
+          "force",
+          "1");
+    }
+    assertThat(
+            jdbc.sql("select superseded from entry where id = ?")
+                .param(entry)
+                .query(Boolean.class)
+                .single())
+        .isFalse();
+  }
+
   @Test
   void whoGuessesIsSlowedDownAndOthersAreNot() throws Exception {
     int refused = 0;
