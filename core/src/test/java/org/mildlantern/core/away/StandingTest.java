@@ -45,9 +45,9 @@ class StandingTest {
   @Test
   void aCaseIsDampAndTheOpenHasNoCoolerRoom() {
     assertThat(taken(new Standing(false, true, false, false, false, 21, 12.0)))
-        .containsExactly(Means.Kind.OTHER);
+        .containsExactly(Means.Kind.RESERVOIR, Means.Kind.OTHER);
     assertThat(taken(new Standing(false, false, false, false, false, 21, 12.0)))
-        .containsExactly(Means.Kind.TOGETHER, Means.Kind.OTHER);
+        .containsExactly(Means.Kind.TOGETHER, Means.Kind.RESERVOIR, Means.Kind.OTHER);
   }
 
   @Test
