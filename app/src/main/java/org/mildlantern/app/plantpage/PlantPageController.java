@@ -134,7 +134,7 @@ class PlantPageController {
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       }
     }
-    return htmx.page(page(id, model), "log");
+    return htmx.page(page(id, model, !htmx.on()), "log");
   }
 
   /** The words of a remark that say what was seen on the plant. */
@@ -205,7 +205,12 @@ class PlantPageController {
   private record Shown(
       PlantView plant, List<Finding> seen, LogPage timeline, List<PlantSection.Section> sections) {}
 
-  private Optional<Shown> shown(Long id, int log) {
+  /**
+   * What is shown.
+   *
+   * @param whole whether the sections of the features are, which take longer than the log
+   */
+  private Optional<Shown> shown(Long id, int log, boolean whole) {
     return plants
         .find(id)
         .map(
@@ -214,13 +219,20 @@ class PlantPageController {
                     plant,
                     diagnose.marked(id),
                     journal.page(id, log, LOG),
-                    sections.stream().flatMap(section -> section.of(plant).stream()).toList()));
+                    whole
+                        ? sections.stream().flatMap(section -> section.of(plant).stream()).toList()
+                        : List.of()));
   }
 
   private String page(Long id, Model model) {
+    return page(id, model, true);
+  }
+
+  private String page(Long id, Model model, boolean whole) {
     int log = (int) model.asMap().getOrDefault("log", 1);
     Shown shown =
-        memo.lately("plant " + id + " " + log, () -> shown(id, log)).orElseThrow(Web::missing);
+        memo.lately("plant " + id + " " + log + " " + whole, () -> shown(id, log, whole))
+            .orElseThrow(Web::missing);
     PlantView plant = shown.plant();
     model.addAttribute("plant", plant);
     model.addAttribute("stage", plant.stageWords(scope.today(), scope.latitude()));
