@@ -291,30 +291,34 @@ class ArchiveImport {
                 .formatted(name, column, collection));
       }
       if (name.equals("plant")) {
-        jdbc.queryForList(
-                "select i.id, i.code from typed_plant i join map_plant m on m.old = i.id and m.how ="
-                    + " 'n' where exists (select from plant t where t.collection_id = ? and"
-                    + " lower(t.code) = lower(i.code)) order by i.id",
-                collection)
-            .forEach(row -> rename((Long) row.get("id"), (String) row.get("code")));
+        recode();
       }
     }
 
-    private void rename(Long id, String code) {
+    /** Plants whose code another plant has get one with a number behind it. */
+    private void recode() {
+      jdbc.execute("alter table typed_plant add column was text");
+      jdbc.update(
+          "update typed_plant i set was = code from map_plant m where m.old = i.id and m.how = 'n'"
+              + " and exists (select from plant t where t.collection_id = ? and lower(t.code) ="
+              + " lower(i.code))",
+          collection);
       int copy = 2;
-      while (count(
-              "select (select count(*) from plant where collection_id = ? and lower(code) ="
-                  + " lower(?)) + (select count(*) from typed_plant where lower(code) = lower(?))",
-              collection,
-              code + "-" + copy,
-              code + "-" + copy)
+      while (jdbc.update(
+              "update typed_plant i set code = was || '-' || ? where was is not null and (exists"
+                  + " (select from plant t where t.collection_id = ? and lower(t.code) ="
+                  + " lower(i.code)) or exists (select from typed_plant o where o.id <> i.id and"
+                  + " lower(o.code) = lower(i.code)))",
+              copy,
+              collection)
           > 0) {
         copy++;
       }
-      jdbc.update("update typed_plant set code = ? where id = ?", code + "-" + copy, id);
-      if (renamed.size() < NAMED) {
-        renamed.add(code + " → " + code + "-" + copy);
-      }
+      renamed.addAll(
+          jdbc.queryForList(
+              "select was || ' → ' || code from typed_plant where was is not null order by was limit "
+                  + NAMED,
+              String.class));
     }
 
     private void others(Staging stage) {

@@ -63,10 +63,7 @@ class ArchiveReader implements Closeable {
     } catch (JacksonException e) {
       throw new ArchiveFault(WORDS.say("no-archive"), e);
     }
-    if (read == null
-        || !Manifest.FORMAT.equals(read.format())
-        || read.tables() == null
-        || read.collection() == null) {
+    if (read == null || !Manifest.FORMAT.equals(read.format()) || !read.whole()) {
       throw new ArchiveFault(WORDS.say("no-archive"));
     }
     if (read.version() != Manifest.VERSION) {

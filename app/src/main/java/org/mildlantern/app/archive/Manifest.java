@@ -1,5 +1,6 @@
 package org.mildlantern.app.archive;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +34,21 @@ record Manifest(
   /** Name of a picture. */
   static String picture(String hash) {
     return "files/" + hash + ".jpg";
+  }
+
+  /** Whether it says all that it must. */
+  @JsonIgnore
+  boolean whole() {
+    return collection != null
+        && tables != null
+        && tables.stream()
+            .allMatch(
+                table ->
+                    table != null
+                        && table.name() != null
+                        && table.columns() != null
+                        && table.columns().stream()
+                            .allMatch(column -> column != null && column.name() != null));
   }
 
   /** A table of the archive. */

@@ -388,6 +388,17 @@ class ArchiveTest {
             Manifest.NAME,
             text -> text.replace("\"name\" : \"plant\"", "\"name\" : \"tractor\"")));
     refused(changed(zip, Manifest.NAME, text -> "{"));
+    for (String hollow :
+        List.of("null", "[null]", "[{}]", "[{\"name\": \"plant\", \"columns\": [null]}]")) {
+      refused(
+          changed(
+              zip,
+              Manifest.NAME,
+              text ->
+                  "{\"format\": \"mild-lantern-archive\", \"version\": 1, \"collection\": {}, \"tables\": "
+                      + hollow
+                      + "}"));
+    }
     refused("no zip at all".getBytes());
     refused(java.util.Arrays.copyOf(zip, zip.length / 2));
     Map<String, byte[]> pictures = entries(zip);
