@@ -16,6 +16,7 @@ import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.round.RoundSource;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.away.FirstDrinks;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.Work;
 import org.mildlantern.core.words.Words;
@@ -126,7 +127,7 @@ class BackOnTheRound implements RoundSource {
                   .count();
       Optional<FirstDrinks> drinks =
           FirstDrinks.of(
-              plant, full.get(plant.id()), plant.restsDry(ground.today(), scope.latitude()));
+              plant.kind(), full.get(plant.id()), plant.restsDry(ground.today(), scope.latitude()));
       drinks
           .filter(steps -> step < steps.steps())
           .ifPresent(steps -> due.add(drink(row, plant, steps, step, ground.today())));

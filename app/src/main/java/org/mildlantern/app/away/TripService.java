@@ -23,6 +23,7 @@ import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.watering.WateringService;
 import org.mildlantern.app.web.Days;
+import org.mildlantern.core.away.FirstDrinks;
 import org.mildlantern.core.journal.Looked;
 import org.mildlantern.core.knowledge.Watering;
 import org.mildlantern.core.round.PlaceKind;
@@ -333,7 +334,7 @@ class TripService {
         .flatMap(
             plant ->
                 FirstDrinks.of(
-                    plant,
+                    plant.kind(),
                     watering.drinks(List.of(plant)).get(plant.id()),
                     plant.restsDry(scope.today(), scope.latitude())))
         .flatMap(drinks -> notes.write(plantId, drinks.note()));

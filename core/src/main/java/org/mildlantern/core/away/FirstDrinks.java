@@ -1,12 +1,12 @@
-package org.mildlantern.app.away;
+package org.mildlantern.core.away;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
-import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Filled;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.Watered;
+import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -17,7 +17,7 @@ import org.mildlantern.core.words.Words;
  * @param task what is done at a step, counted from 0
  * @param note what is noted then
  */
-record FirstDrinks(int steps, IntFunction<String> task, Note note) {
+public record FirstDrinks(int steps, IntFunction<String> task, Note note) {
   private static final Words WORDS = Words.of(FirstDrinks.class);
 
   private static final int THIRDS = 3;
@@ -25,16 +25,16 @@ record FirstDrinks(int steps, IntFunction<String> task, Note note) {
   private static final int LEAST_ML = 10;
 
   /**
-   * The steps of a plant; empty for what rests dry.
+   * The steps of a kind; empty for what rests dry.
    *
    * @param drink its full drink, ml, or null
    */
-  static Optional<FirstDrinks> of(PlantView plant, Double drink, boolean restsDry) {
+  public static Optional<FirstDrinks> of(Kind kind, Double drink, boolean restsDry) {
     if (restsDry) {
       return Optional.empty();
     }
     return Optional.of(
-        switch (plant.kind().water()) {
+        switch (kind.water()) {
           case SOAK ->
               new FirstDrinks(
                   SOAKS,
@@ -43,7 +43,7 @@ record FirstDrinks(int steps, IntFunction<String> task, Note note) {
           case CUP -> new FirstDrinks(1, step -> WORDS.say("drink-cup"), new Filled(null));
           case WET_FEET, AFLOAT ->
               new FirstDrinks(1, step -> WORDS.say("drink-tray"), new Filled(null));
-          default -> ofPot(plant.kind().way().isOneOf(List.of("dry-store")), drink);
+          default -> ofPot(kind.way().isOneOf(List.of("dry-store")), drink);
         });
   }
 
