@@ -6,7 +6,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.concurrent.Semaphore;
 import org.mildlantern.app.keeper.Scope;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -39,10 +38,7 @@ class ArchiveApi {
     response.setContentType("application/zip");
     response.setHeader(
         HttpHeaders.CONTENT_DISPOSITION,
-        ContentDisposition.attachment()
-            .filename("plants-" + scope.today() + ".zip")
-            .build()
-            .toString());
+        ArchiveController.saved("plants-" + scope.today() + ".zip"));
     archives.stream(response.getOutputStream());
   }
 

@@ -58,10 +58,13 @@ class ArchiveController {
     String name = "plants-" + scope.today() + ".zip";
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType("application/zip"))
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
+        .header(HttpHeaders.CONTENT_DISPOSITION, saved(name))
         .body(new FileSystemResource(file));
+  }
+
+  /** The header of a file that is saved under a name. */
+  static String saved(String name) {
+    return ContentDisposition.attachment().filename(name).build().toString();
   }
 
   /** One table for a spreadsheet. */
@@ -70,11 +73,7 @@ class ArchiveController {
     Sheet wanted = Sheet.of(sheet).orElseThrow(Web::missing);
     response.setContentType("text/csv;charset=utf-8");
     response.setHeader(
-        HttpHeaders.CONTENT_DISPOSITION,
-        ContentDisposition.attachment()
-            .filename(wanted.id() + "-" + scope.today() + ".csv")
-            .build()
-            .toString());
+        HttpHeaders.CONTENT_DISPOSITION, saved(wanted.id() + "-" + scope.today() + ".csv"));
     archives.stream(wanted, response.getOutputStream());
   }
 

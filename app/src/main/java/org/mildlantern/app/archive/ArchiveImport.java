@@ -1,8 +1,6 @@
 package org.mildlantern.app.archive;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
-import jakarta.persistence.EntityManager;
-import jakarta.persistence.metamodel.EntityType;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -15,12 +13,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
-import java.util.stream.Stream;
 import javax.sql.DataSource;
-import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
-import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.words.Words;
 import org.postgresql.PGConnection;
 import org.postgresql.copy.CopyManager;
@@ -40,26 +34,22 @@ class ArchiveImport {
   private static final Words WORDS = Words.of(ArchiveImport.class);
 
   private static final int NAMED = 60;
-  private static final int CLEARED_AFTER = 2000;
 
   private final DataSource dataSource;
   private final JdbcTemplate jdbc;
-  private final EntityManager entities;
-  private final Knowledge knowledge;
+  private final ArchiveCheck checks;
   private final ObjectMapper json;
   private final Scope scope;
 
   ArchiveImport(
       DataSource dataSource,
       JdbcTemplate jdbc,
-      EntityManager entities,
-      Knowledge knowledge,
+      ArchiveCheck checks,
       ObjectMapper json,
       Scope scope) {
     this.dataSource = dataSource;
     this.jdbc = jdbc;
-    this.entities = entities;
-    this.knowledge = knowledge;
+    this.checks = checks;
     this.json = json;
     this.scope = scope;
   }
@@ -78,18 +68,10 @@ class ArchiveImport {
     } catch (IOException e) {
       throw new ArchiveFault(WORDS.say("damaged", String.valueOf(e.getMessage())), e);
     } catch (SQLException | DataAccessException e) {
-      throw new ArchiveFault(WORDS.say("damaged", first(e)), e);
+      throw new ArchiveFault(WORDS.say("damaged", ArchiveCheck.first(e)), e);
     } finally {
       DataSourceUtils.releaseConnection(connection, dataSource);
     }
-  }
-
-  private static String first(Exception e) {
-    Throwable last = e;
-    while (last.getCause() != null && !(last instanceof SQLException)) {
-      last = last.getCause();
-    }
-    return String.valueOf(last.getMessage()).lines().findFirst().orElse("");
   }
 
   /** One reading in. */
@@ -145,7 +127,7 @@ class ArchiveImport {
       if (empty) {
         settle();
       }
-      check();
+      checks.loads();
       return new Merge(archive.manifest().collection(), empty, counts, others, twins, renamed);
     }
 
@@ -215,7 +197,7 @@ class ArchiveImport {
         count(name, fresh, all - fresh, 0);
         return;
       }
-      known(stage);
+      checks.words(stage);
       rename(stage, empty);
       others(stage);
       jdbc.update(stage.insert());
@@ -241,38 +223,6 @@ class ArchiveImport {
                 String.class,
                 collection);
       }
-    }
-
-    /** Words of the knowledge without which pages cannot be shown. */
-    private void known(Staging stage) {
-      Map<String, Predicate<String>> words =
-          switch (stage.name()) {
-            case "plant" ->
-                Map.of(
-                    "form_id",
-                    id -> knowledge.forms().find(id).isPresent(),
-                    "medium_id",
-                    id -> knowledge.media().find(id).isPresent());
-            case "plant_case" -> Map.of("cause_id", id -> knowledge.causes().find(id).isPresent());
-            case "case_change" ->
-                Map.of("change_id", id -> knowledge.changes().find(id).isPresent());
-            case "finding" -> Map.of("sign", id -> knowledge.signs().find(id).isPresent());
-            default -> Map.of();
-          };
-      words.forEach(
-          (column, isKnown) ->
-              jdbc
-                  .queryForList(
-                      "select distinct %1$s from typed_%2$s where %1$s is not null"
-                          .formatted(column, stage.name()),
-                      String.class)
-                  .stream()
-                  .filter(isKnown.negate())
-                  .findFirst()
-                  .ifPresent(
-                      id -> {
-                        throw new ArchiveFault(WORDS.say("word", id, stage.name(), column));
-                      }));
     }
 
     /** What counts up goes on counting, and no code is given twice. */
@@ -398,44 +348,6 @@ class ArchiveImport {
             collection);
       } catch (DateTimeException | NullPointerException | NumberFormatException e) {
         throw new ArchiveFault(WORDS.say("settings"), e);
-      }
-    }
-
-    /**
-     * Has everything read as pages will read it, so that nothing comes in that they cannot show.
-     */
-    private void check() {
-      for (EntityType<?> type : entities.getMetamodel().getEntities()) {
-        boolean heavy =
-            type.getAttributes().stream().anyMatch(one -> one.getJavaType() == byte[].class);
-        boolean owned =
-            type.getAttributes().stream().anyMatch(one -> one.getName().equals("collectionId"));
-        if (owned && !heavy) {
-          check(type);
-        }
-      }
-    }
-
-    private void check(EntityType<?> type) {
-      long read = 0;
-      try (Stream<?> rows =
-          entities
-              .createQuery("select e from " + type.getName() + " e")
-              .setHint("org.hibernate.fetchSize", CLEARED_AFTER)
-              .setHint("org.hibernate.readOnly", true)
-              .getResultStream()) {
-        for (var all = rows.iterator(); all.hasNext(); read++) {
-          if (all.next() instanceof Entry entry) {
-            entry.note();
-          }
-          if (read % CLEARED_AFTER == 0) {
-            entities.clear();
-          }
-        }
-      } catch (RuntimeException e) {
-        throw new ArchiveFault(WORDS.say("damaged", type.getName() + ": " + first(e)), e);
-      } finally {
-        entities.clear();
       }
     }
   }

@@ -23,9 +23,6 @@ import org.springframework.web.multipart.MultipartFile;
 class SitterController {
   private static final Words WORDS = Words.of(SitterController.class);
 
-  private static final int LEAST_CUP = 20;
-  private static final int LARGEST_CUP = 5000;
-
   private final TripService trips;
   private final SitterService sitters;
 
@@ -78,10 +75,10 @@ class SitterController {
       Model model) {
     String typed = ml.strip();
     Integer holds = typed.matches("\\d{1,4}") ? Integer.valueOf(typed) : null;
-    boolean fits = holds != null && holds >= LEAST_CUP && holds <= LARGEST_CUP;
+    boolean fits = holds != null && holds >= TripForm.LEAST_CUP && holds <= TripForm.LARGEST_CUP;
     if (!typed.isEmpty() && !fits) {
       model.addAttribute("cupTyped", typed);
-      model.addAttribute("cupFault", WORDS.say("cup", LEAST_CUP, LARGEST_CUP));
+      model.addAttribute("cupFault", WORDS.say("cup", TripForm.LEAST_CUP, TripForm.LARGEST_CUP));
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return page(secret, request, model);
     }

@@ -12,6 +12,9 @@ import jakarta.validation.constraints.Size;
  */
 record TripForm(
     @Size(max = 120, message = "At most 120 characters.") String call,
-    @Min(value = 20, message = "Between 20 and 5000 ml.")
-        @Max(value = 5000, message = "Between 20 and 5000 ml.")
-        Integer cup) {}
+    @Min(value = LEAST_CUP, message = "Between 20 and 5000 ml.")
+        @Max(value = LARGEST_CUP, message = "Between 20 and 5000 ml.")
+        Integer cup) {
+  static final int LEAST_CUP = 20;
+  static final int LARGEST_CUP = 5000;
+}

@@ -39,6 +39,7 @@ import org.mildlantern.app.photos.Pictures;
 import org.mildlantern.app.places.PlaceView;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -79,6 +80,7 @@ class ArchiveTest {
   @Autowired DataSource dataSource;
   @Autowired JdbcClient jdbc;
   @Autowired ObjectMapper json;
+  @Autowired Knowledge knowledge;
 
   private byte[] out(SignedIn keeper) {
     return keepers.as(
@@ -294,6 +296,21 @@ class ArchiveTest {
       in(other, zip, CAREFUL, false);
       sameAs(out(other), zip);
     }
+  }
+
+  @Test
+  void plantsOfNoKnownKindComeBackHoweverTheyLive() throws Exception {
+    SignedIn keeper = keepers.make();
+    PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    List<String> ways = knowledge.usual().stream().map(usual -> usual.id()).toList();
+    for (String way : ways) {
+      keepers.as(keeper, () -> plants.add(Keepers.form(sill, "Gift of " + way, way)));
+    }
+    byte[] zip = out(keeper);
+    SignedIn other = keepers.make();
+    in(other, zip, CAREFUL, false);
+    sameAs(out(other), zip);
+    assertThat(keepers.as(other, plants::kept)).hasSameSizeAs(ways);
   }
 
   @Test
