@@ -7,11 +7,11 @@ import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.words.Words;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -31,10 +31,12 @@ class ArchiveController {
   private static final Words WORDS = Words.of(ArchiveController.class);
 
   private final ArchiveService archives;
+  private final PlaceService places;
   private final Scope scope;
 
-  ArchiveController(ArchiveService archives, Scope scope) {
+  ArchiveController(ArchiveService archives, PlaceService places, Scope scope) {
     this.archives = archives;
+    this.places = places;
     this.scope = scope;
   }
 
@@ -58,13 +60,8 @@ class ArchiveController {
     String name = "plants-" + scope.today() + ".zip";
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType("application/zip"))
-        .header(HttpHeaders.CONTENT_DISPOSITION, saved(name))
+        .header(HttpHeaders.CONTENT_DISPOSITION, Web.saved(name))
         .body(new FileSystemResource(file));
-  }
-
-  /** The header of a file that is saved under a name. */
-  static String saved(String name) {
-    return ContentDisposition.attachment().filename(name).build().toString();
   }
 
   /** One table for a spreadsheet. */
@@ -73,7 +70,7 @@ class ArchiveController {
     Sheet wanted = Sheet.of(sheet).orElseThrow(Web::missing);
     response.setContentType("text/csv;charset=utf-8");
     response.setHeader(
-        HttpHeaders.CONTENT_DISPOSITION, saved(wanted.id() + "-" + scope.today() + ".csv"));
+        HttpHeaders.CONTENT_DISPOSITION, Web.saved(wanted.id() + "-" + scope.today() + ".csv"));
     archives.stream(wanted, response.getOutputStream());
   }
 
@@ -102,14 +99,18 @@ class ArchiveController {
       @PathVariable Long id,
       @RequestParam(defaultValue = "false") boolean theirs,
       @RequestParam(defaultValue = "false") boolean same,
+      @RequestParam(required = false) Long place,
+      @RequestParam(defaultValue = "false") boolean apart,
       HttpServletResponse response,
       Model model) {
     ArchiveService.In in = waiting(id);
     model.addAttribute("in", in);
     model.addAttribute("theirs", theirs);
     model.addAttribute("same", same);
+    model.addAttribute("places", places.all());
     try {
-      model.addAttribute("merge", archives.preview(in.file(), new Merge.Choice(theirs, same)));
+      model.addAttribute(
+          "merge", archives.preview(in.file(), new Merge.Choice(theirs, same, place, apart)));
     } catch (ArchiveFault e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("fault", e.getMessage());
@@ -122,14 +123,18 @@ class ArchiveController {
       @PathVariable Long id,
       @RequestParam(defaultValue = "false") boolean theirs,
       @RequestParam(defaultValue = "false") boolean same,
+      @RequestParam(required = false) Long place,
+      @RequestParam(defaultValue = "false") boolean apart,
       HttpServletResponse response,
       Model model,
       RedirectAttributes flash) {
     ArchiveService.In in = waiting(id);
     try {
-      Merge merge = archives.read(in, new Merge.Choice(theirs, same));
+      Merge merge = archives.read(in, new Merge.Choice(theirs, same, place, apart));
       flash.addFlashAttribute("said", WORDS.say("read-in", merge.fresh()));
-      return "redirect:/archive";
+      return merge.came().isEmpty()
+          ? "redirect:/archive"
+          : "redirect:/plants/" + merge.came().get(0);
     } catch (ArchiveFault e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("in", in);

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.Date;
 import java.sql.SQLException;
 import java.time.DateTimeException;
 import java.time.ZoneId;
@@ -38,6 +39,7 @@ class ArchiveImport {
   private final DataSource dataSource;
   private final JdbcTemplate jdbc;
   private final ArchiveCheck checks;
+  private final Arrival arrivals;
   private final ObjectMapper json;
   private final Scope scope;
 
@@ -45,11 +47,13 @@ class ArchiveImport {
       DataSource dataSource,
       JdbcTemplate jdbc,
       ArchiveCheck checks,
+      Arrival arrivals,
       ObjectMapper json,
       Scope scope) {
     this.dataSource = dataSource;
     this.jdbc = jdbc;
     this.checks = checks;
+    this.arrivals = arrivals;
     this.json = json;
     this.scope = scope;
   }
@@ -64,7 +68,11 @@ class ArchiveImport {
   public Merge run(Path file, Merge.Choice choice, boolean preview) {
     Connection connection = DataSourceUtils.getConnection(dataSource);
     try (ArchiveReader archive = new ArchiveReader(file, json)) {
-      return new Run(archive, choice, Tables.of(connection), connection).all(preview);
+      Merge merge = new Run(archive, choice, Tables.of(connection), connection).all(preview);
+      if (!preview) {
+        arrivals.came(merge.came(), choice.apart());
+      }
+      return merge;
     } catch (IOException e) {
       throw new ArchiveFault(WORDS.say("damaged", String.valueOf(e.getMessage())), e);
     } catch (SQLException | DataAccessException e) {
@@ -80,6 +88,7 @@ class ArchiveImport {
     private final Merge.Choice choice;
     private final Tables tables;
     private final CopyManager copy;
+    private final boolean ofPlant;
     private final Long collection = scope.keeper().collectionId();
     private final List<Merge.Count> counts = new ArrayList<>();
     private final List<String> others = new ArrayList<>();
@@ -92,6 +101,7 @@ class ArchiveImport {
       this.choice = choice;
       this.tables = tables;
       this.copy = connection.unwrap(PGConnection.class).getCopyAPI();
+      this.ofPlant = archive.manifest().ofPlant();
     }
 
     Merge all(boolean preview) throws SQLException, IOException {
@@ -99,7 +109,8 @@ class ArchiveImport {
       Map<String, Manifest.Told> told = new HashMap<>();
       archive.manifest().tables().forEach(table -> told.put(table.name(), table));
       told.keySet().stream()
-          .filter(name -> tables.find(name).isEmpty())
+          .filter(
+              name -> tables.find(name).isEmpty() || ofPlant && !Selection.OF_PLANT.contains(name))
           .findFirst()
           .ifPresent(
               name -> {
@@ -124,11 +135,22 @@ class ArchiveImport {
               + " (select e.supersedes_id from entry e join map_entry m on m.new = e.id and m.how ="
               + " 'n')",
           collection);
-      if (empty) {
+      if (empty && !ofPlant) {
         settle();
       }
       checks.loads();
-      return new Merge(archive.manifest().collection(), empty, counts, others, twins, renamed);
+      return new Merge(
+          archive.manifest().collection(),
+          ofPlant,
+          empty && !ofPlant,
+          ofPlant
+              ? jdbc.queryForList(
+                  "select new from map_plant where how = 'n' order by new", Long.class)
+              : List.of(),
+          counts,
+          others,
+          twins,
+          renamed);
     }
 
     private boolean isEmpty() {
@@ -198,6 +220,9 @@ class ArchiveImport {
         return;
       }
       checks.words(stage);
+      if (ofPlant && name.equals("plant")) {
+        receive();
+      }
       rename(stage, empty);
       others(stage);
       jdbc.update(stage.insert());
@@ -223,6 +248,18 @@ class ArchiveImport {
                 String.class,
                 collection);
       }
+    }
+
+    /** A plant that is handed over stands where its new keeper puts it; one that is known stays. */
+    private void receive() {
+      jdbc.update(
+          "update typed_plant set place_id = ?, arrived_on = ?, archived_on = null",
+          arrivals.place(choice.place()),
+          Date.valueOf(scope.today()));
+      jdbc.update(
+          "update typed_plant i set place_id = t.place_id, arrived_on = t.arrived_on, archived_on ="
+              + " t.archived_on, walk = t.walk, import_id = t.import_id, import_row = t.import_row"
+              + " from map_plant m join plant t on t.id = m.new where m.old = i.id and m.how <> 'n'");
     }
 
     /** What counts up goes on counting, and no code is given twice. */

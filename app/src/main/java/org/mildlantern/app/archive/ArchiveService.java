@@ -28,6 +28,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -35,7 +36,7 @@ import org.springframework.util.unit.DataSize;
 
 /** Makes archives in the background, keeps their files for some days, and reads others in. */
 @Service
-class ArchiveService {
+public class ArchiveService {
   private static final Words WORDS = Words.of(ArchiveService.class);
   private static final Logger LOG = LoggerFactory.getLogger(ArchiveService.class);
 
@@ -76,9 +77,13 @@ class ArchiveService {
   }
 
   /** How an archive came to be. */
-  enum By {
+  public enum By {
     PAGE,
-    PROGRAM
+    PROGRAM,
+    /** One plant from its page. */
+    PLANT,
+    /** One plant by whoever has its link. */
+    LINK
   }
 
   /** What became of an archive. */
@@ -163,10 +168,13 @@ class ArchiveService {
   private void make(Long id, Long collection, Path file) {
     try {
       Files.createDirectories(folder);
-      long all = Math.max(1, writer.count(collection));
+      long all = Math.max(1, writer.count(new Selection(collection, null)));
       try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file), 1 << 16)) {
         writer.write(
-            collection, scope.now(), out, done -> percents.put(id, Math.min(99, 100 * done / all)));
+            new Selection(collection, null),
+            scope.now(),
+            out,
+            done -> percents.put(id, Math.min(99, 100 * done / all)));
       }
       update(id, "state = 'READY', bytes = :n", Files.size(file));
     } catch (IOException | SQLException | RuntimeException e) {
@@ -200,9 +208,14 @@ class ArchiveService {
 
   /** Writes an archive right away, and logs that it left. */
   void stream(OutputStream out) throws IOException {
-    log(By.PROGRAM, State.GONE, null);
+    stream(null, By.PROGRAM, out);
+  }
+
+  /** Writes a plant of the keeper's with its history, or all where it is null. */
+  public void stream(Long plant, By by, OutputStream out) throws IOException {
+    log(by, State.GONE, null);
     try {
-      writer.write(collection(), scope.now(), out, done -> {});
+      writer.write(new Selection(collection(), plant), scope.now(), out, done -> {});
     } catch (SQLException e) {
       throw new IOException(e);
     }
@@ -222,7 +235,30 @@ class ArchiveService {
 
   /** Takes a file that is to be read in; its id. */
   Long take(String name, InputStream bytes) throws IOException {
-    Path file = hold(bytes);
+    return waits(name, hold(bytes));
+  }
+
+  /** Takes a plant that another keeper hands over; its id among what waits to be read in. */
+  @Transactional
+  public Long take(String name, Long collection, Long plant) throws IOException {
+    Files.createDirectories(folder);
+    Path file = folder.resolve(UUID.randomUUID() + ".in.zip");
+    // While its row is held nothing can be written about the plant.
+    jdbc.sql("select id from plant where id = :p and collection_id = :c for update")
+        .param("p", plant)
+        .param("c", collection)
+        .query(Long.class)
+        .single();
+    try (OutputStream out = Files.newOutputStream(file)) {
+      writer.writeWithin(new Selection(collection, plant), scope.now(), out);
+    } catch (SQLException | IOException | RuntimeException e) {
+      remove(file);
+      throw new IOException(e);
+    }
+    return waits(name, file);
+  }
+
+  private Long waits(String name, Path file) {
     return jdbc.sql(
             "insert into archive_in (collection_id, came_at, name, file) values (:c, :at, :name,"
                 + " :file) returning id")

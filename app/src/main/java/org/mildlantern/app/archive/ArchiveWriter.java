@@ -27,6 +27,7 @@ import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
 import org.postgresql.PGConnection;
 import org.postgresql.copy.CopyManager;
+import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Component;
 
 /**
@@ -50,11 +51,11 @@ class ArchiveWriter {
   }
 
   /** How many rows and pictures there are. */
-  long count(Long collection) throws SQLException {
+  long count(Selection selection) throws SQLException {
     try (Connection connection = dataSource.getConnection()) {
       long all = 0;
-      for (Tables.Table table : Tables.of(connection).all()) {
-        all += count(connection, "select count(*) from " + table.name() + own(table, collection));
+      for (Tables.Table table : selection.of(Tables.of(connection))) {
+        all += count(connection, "select count(*) from " + table.name() + selection.where(table));
         for (Tables.Column column : table.columns()) {
           if (column.bytes()) {
             all +=
@@ -64,7 +65,7 @@ class ArchiveWriter {
                         + column.name()
                         + ") from "
                         + table.name()
-                        + own(table, collection));
+                        + selection.where(table));
           }
         }
       }
@@ -85,7 +86,7 @@ class ArchiveWriter {
    *
    * @param done is told how many rows and pictures were written, now and then
    */
-  void write(Long collection, Instant now, OutputStream out, LongConsumer done)
+  void write(Selection selection, Instant now, OutputStream out, LongConsumer done)
       throws SQLException, IOException {
     try (Connection connection = dataSource.getConnection()) {
       connection.setAutoCommit(false);
@@ -94,7 +95,7 @@ class ArchiveWriter {
       try (Statement utc = connection.createStatement()) {
         utc.execute("set local time zone 'UTC'");
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        write(connection, collection, now, zip, done);
+        write(connection, selection, now, zip, done);
         zip.finish();
         zip.flush();
       } finally {
@@ -105,24 +106,43 @@ class ArchiveWriter {
     }
   }
 
+  /** Writes it within the transaction of the caller. */
+  void writeWithin(Selection selection, Instant now, OutputStream out)
+      throws SQLException, IOException {
+    Connection connection = DataSourceUtils.getConnection(dataSource);
+    try (Statement zone = connection.createStatement()) {
+      zone.execute("set local time zone 'UTC'");
+      ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+      write(connection, selection, now, zip, done -> {});
+      zip.finish();
+      zone.execute("set local time zone default");
+    } finally {
+      DataSourceUtils.releaseConnection(connection, dataSource);
+    }
+  }
+
   private void write(
-      Connection connection, Long collection, Instant now, ZipOutputStream zip, LongConsumer done)
+      Connection connection,
+      Selection selection,
+      Instant now,
+      ZipOutputStream zip,
+      LongConsumer done)
       throws SQLException, IOException {
     zip.putNextEntry(new ZipEntry("README.txt"));
     try (InputStream readme = ArchiveWriter.class.getResourceAsStream("readme.txt")) {
       readme.transferTo(zip);
     }
     zip.closeEntry();
-    Tables tables = Tables.of(connection);
+    List<Tables.Table> tables = selection.of(Tables.of(connection));
     CopyManager copy = connection.unwrap(PGConnection.class).getCopyAPI();
     List<Manifest.Told> told = new ArrayList<>();
     long written = 0;
-    for (Tables.Table table : tables.all()) {
+    for (Tables.Table table : tables) {
       zip.putNextEntry(new ZipEntry(Manifest.file(table.name())));
       long rows =
           copy.copyOut(
               "copy ("
-                  + select(table, collection)
+                  + select(table, selection)
                   + ") to stdout with (format csv, header,"
                   + " force_quote *, encoding 'utf8')",
               new CsvLines(zip));
@@ -133,10 +153,10 @@ class ArchiveWriter {
     }
     Set<String> pictures = new HashSet<>();
     zip.setLevel(Deflater.NO_COMPRESSION);
-    for (Tables.Table table : tables.all()) {
+    for (Tables.Table table : tables) {
       for (Tables.Column column : table.columns()) {
         if (column.bytes()) {
-          written = pictures(connection, table, column, collection, zip, pictures, written, done);
+          written = pictures(connection, table, column, selection, zip, pictures, written, done);
         }
       }
     }
@@ -149,7 +169,8 @@ class ArchiveWriter {
                     Manifest.FORMAT,
                     Manifest.VERSION,
                     now,
-                    settings(connection, collection),
+                    selection.plant() != null,
+                    settings(connection, selection),
                     told,
                     pictures.size())));
     zip.closeEntry();
@@ -182,24 +203,16 @@ class ArchiveWriter {
     }
   }
 
-  private static String own(Tables.Table table, Long collection) {
-    if (table.owned()) {
-      return " where collection_id = " + collection;
-    }
-    Tables.Column parent =
-        table.columns().stream().filter(one -> one.refers() != null).findFirst().orElseThrow();
-    return " where %s in (select id from %s where collection_id = %d)"
-        .formatted(parent.name(), parent.refers(), collection);
-  }
-
-  private static String select(Tables.Table table, Long collection) {
+  private static String select(Tables.Table table, Selection selection) {
     String columns =
-        table.columns().stream().map(ArchiveWriter::written).collect(Collectors.joining(", "));
+        table.columns().stream()
+            .map(one -> selection.tells(one) ? written(one) : "null as \"" + one.name() + '"')
+            .collect(Collectors.joining(", "));
     return "select "
         + columns
         + " from "
         + table.name()
-        + own(table, collection)
+        + selection.where(table)
         + (table.numbered() ? " order by id" : " order by 1, 2, 3");
   }
 
@@ -217,7 +230,7 @@ class ArchiveWriter {
       Connection connection,
       Tables.Table table,
       Tables.Column column,
-      Long collection,
+      Selection selection,
       ZipOutputStream zip,
       Set<String> known,
       long written,
@@ -226,7 +239,7 @@ class ArchiveWriter {
     long count = written;
     String sql =
         "select encode(sha256(%1$s), 'hex'), %1$s from %2$s%3$s and %1$s is not null order by id"
-            .formatted(column.name(), table.name(), own(table, collection));
+            .formatted(column.name(), table.name(), selection.where(table));
     try (PreparedStatement query = connection.prepareStatement(sql)) {
       query.setFetchSize(AT_ONCE);
       try (ResultSet rows = query.executeQuery()) {
@@ -247,15 +260,18 @@ class ArchiveWriter {
   static final List<String> SETTINGS =
       List.of("name", "latitude", "zone", "learns", "located", "units", "keep_days");
 
-  private static Map<String, String> settings(Connection connection, Long collection)
+  private static Map<String, String> settings(Connection connection, Selection selection)
       throws SQLException {
     Map<String, String> settings = new LinkedHashMap<>();
+    if (selection.plant() != null) {
+      return settings;
+    }
     try (PreparedStatement query =
         connection.prepareStatement(
             "select "
                 + String.join("::text, ", SETTINGS)
                 + "::text from collection where id = ?")) {
-      query.setLong(1, collection);
+      query.setLong(1, selection.collection());
       try (ResultSet row = query.executeQuery()) {
         row.next();
         for (String name : SETTINGS) {

@@ -11,7 +11,8 @@ import java.util.Map;
  * @param format {@value #FORMAT}
  * @param version of the format
  * @param made when
- * @param collection how it is called and where it stands
+ * @param ofPlant whether it holds one plant for another keeper, and not a collection
+ * @param collection how it is called and where it stands; of a plant nothing is said
  * @param tables with what their columns hold
  * @param files how many pictures there are, each named by its SHA-256 (FIPS 180-4)
  */
@@ -19,6 +20,7 @@ record Manifest(
     String format,
     int version,
     Instant made,
+    boolean ofPlant,
     Map<String, String> collection,
     List<Told> tables,
     long files) {

@@ -9,7 +9,9 @@ import java.util.Set;
  * What reading an archive in did, or would do.
  *
  * @param collection how the collection of the archive is called, and where it stands
- * @param empty whether nothing was here before
+ * @param ofPlant whether it holds a plant that was handed over
+ * @param empty whether nothing was here before, so that the collection becomes the same
+ * @param came plants that were handed over and are new here
  * @param counts by table, those with rows only
  * @param others names of records that differ from what is here
  * @param twins plants whose code and name are here already
@@ -17,7 +19,9 @@ import java.util.Set;
  */
 record Merge(
     Map<String, String> collection,
+    boolean ofPlant,
     boolean empty,
+    List<Long> came,
     List<Count> counts,
     List<String> others,
     List<String> twins,
@@ -45,6 +49,13 @@ record Merge(
     return counts.stream().mapToLong(Count::fresh).sum();
   }
 
-  /** What to do with what is here and differs, and with plants that look the same. */
-  record Choice(boolean takeTheirs, boolean samePlants) {}
+  /**
+   * How it is read in.
+   *
+   * @param takeTheirs whether what is here and differs is overwritten
+   * @param samePlants whether plants of one code and name are the same plant
+   * @param place where a plant that was handed over stands first, or null for any
+   * @param apart whether such a plant is set apart first
+   */
+  record Choice(boolean takeTheirs, boolean samePlants, Long place, boolean apart) {}
 }

@@ -33,7 +33,8 @@ record Tables(List<Table> all) {
           "calendar_event",
           "reminder",
           "stand_in_letter",
-          "sent_once");
+          "sent_once",
+          "handover");
 
   /** Secrets, by table and column. */
   private static final Set<String> SECRET = Set.of("trip.link_hash");

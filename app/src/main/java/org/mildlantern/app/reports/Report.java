@@ -11,7 +11,7 @@ import java.util.List;
  * @param note what is to be minded, or empty
  * @param picture source of an image, or null
  */
-record Report(String title, String about, List<Part> parts, String note, String picture) {
+public record Report(String title, String about, List<Part> parts, String note, String picture) {
 
   /**
    * A table of the paper.

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Gathers what papers say. */
 @Service
 @Transactional(readOnly = true)
-class ReportService {
+public class ReportService {
   private static final Words WORDS = Words.of(ReportService.class);
 
   private static final int ENTRIES = 400;
@@ -120,7 +120,7 @@ class ReportService {
   }
 
   /** A plant with its history, for whoever takes it over; empty when there is no such plant. */
-  Optional<Report> passport(Long id) {
+  public Optional<Report> passport(Long id) {
     return plants.find(id).map(this::passport);
   }
 
@@ -156,7 +156,6 @@ class ReportService {
       facts.add(List.of("Kept since", Days.full(plant.arrivedOn())));
     }
     parentage(plant).ifPresent(words -> facts.add(List.of("Comes from", words)));
-    facts.add(List.of("Stands", plant.place().name()));
     facts.add(List.of("Pot", plant.pot().words()));
     if (plant.mediumWords() != null) {
       facts.add(

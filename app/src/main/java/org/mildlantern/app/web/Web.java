@@ -1,5 +1,6 @@
 package org.mildlantern.app.web;
 
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.server.ResponseStatusException;
 
@@ -24,5 +25,10 @@ public final class Web {
 
   public static ResponseStatusException refused(String message) {
     return new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, message);
+  }
+
+  /** The header of a file that is saved under a name. */
+  public static String saved(String name) {
+    return ContentDisposition.attachment().filename(name).build().toString();
   }
 }

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -47,7 +48,10 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 /** Everything out and in again, compared field by field. */
 @AppTest
 class ArchiveTest {
-  private static final Merge.Choice CAREFUL = new Merge.Choice(false, false);
+  private static final Merge.Choice CAREFUL = new Merge.Choice(false, false, null, false);
+
+  private static final Set<String> OF_PLANTS =
+      Set.of("plant", "look", "plant_case", "treatment_course", "treatment_visit");
 
   private static final List<String> ODD =
       List.of(
@@ -354,7 +358,7 @@ class ArchiveTest {
         .hasSize(4)
         .extracting(PlantView::name)
         .contains("Mine now");
-    in(keeper, zip, new Merge.Choice(true, false), false);
+    in(keeper, zip, new Merge.Choice(true, false, null, false), false);
     assertThat(keepers.as(keeper, plants::kept))
         .extracting(PlantView::name)
         .doesNotContain("Mine now");
@@ -378,7 +382,7 @@ class ArchiveTest {
     assertThat(keepers.as(other, plants::kept)).hasSize(8);
     SignedIn third = odd(15);
     int before = texts(third).size();
-    Merge same = in(third, zip, new Merge.Choice(false, true), false);
+    Merge same = in(third, zip, new Merge.Choice(false, true, null, false), false);
     assertThat(count(same, "plant")).isEqualTo(new Merge.Count("plant", 0, 4, 0));
     assertThat(keepers.as(third, plants::kept)).hasSize(4);
     assertThat(texts(third)).hasSizeGreaterThan(before + 80);
@@ -472,6 +476,15 @@ class ArchiveTest {
         .contains("plant", "entry", "air_reading", "trip_task");
     assertThat(tables.all()).filteredOn(Tables.Table::owned).allMatch(Tables.Table::numbered);
     assertThat(tables.find("trip").orElseThrow().has("link_hash")).isFalse();
+    assertThat(tables.all())
+        .filteredOn(
+            table ->
+                table.columns().stream()
+                    .anyMatch(one -> one.refers() != null && OF_PLANTS.contains(one.refers())))
+        .allMatch(
+            table ->
+                Selection.OF_PLANT.contains(table.name())
+                    || Selection.STAYS.contains(table.name()));
     List<String> unique =
         jdbc.sql(
                 "select distinct c.relname from pg_index i join pg_class c on c.oid = i.indrelid"

@@ -26,7 +26,7 @@ class CrossingTest extends EveryRoute {
   private static final String SECRET = "Zzsecretplant";
 
   /** Routes that a secret in the address opens; {@link VisitorWalkTest} walks them. */
-  private static final String BY_SECRET = "/(visitor|calendar)/.*";
+  private static final String BY_SECRET = "/(visitor|calendar|handed)/.*";
 
   private record Call(HttpMethod method, String path, Of of, String... params) {}
 
@@ -50,6 +50,10 @@ class CrossingTest extends EveryRoute {
           get("/plants/{id}", Of.PLANT),
           get("/plants/{id}/edit", Of.PLANT),
           get("/plants/{id}/passport.pdf", Of.PLANT),
+          get("/plants/{id}/hand-over", Of.PLANT),
+          get("/plants/{id}/plant.zip", Of.PLANT),
+          post("/plants/{id}/hand-over/link", Of.PLANT),
+          post("/plants/{id}/hand-over/link/end", Of.PLANT),
           get("/plants/{id}/diagnose", Of.PLANT),
           get("/plants/{id}/sheet", Of.PLANT),
           get("/plants/{id}/sheet.txt", Of.PLANT),
