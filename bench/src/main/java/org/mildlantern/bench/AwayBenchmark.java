@@ -1,10 +1,13 @@
 package org.mildlantern.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.mildlantern.core.away.AwayPlan;
+import org.mildlantern.core.away.Means;
+import org.mildlantern.core.away.RoomAir;
 import org.mildlantern.core.away.Survival;
 import org.mildlantern.core.knowledge.Absence;
 import org.mildlantern.core.knowledge.Kind;
@@ -34,6 +37,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class AwayBenchmark {
   private static final AwayPlan.Trip TRIP = new AwayPlan.Trip(21, 0.1, 45, 3, 5);
 
+  private static final int ROOMS = 5;
+
   @Param({"40", "300"})
   public int plants;
 
@@ -60,8 +65,11 @@ public class AwayBenchmark {
       Kind kind = kinds.get(plant);
       Survival survival =
           Survival.of(pots.get(plant), demand, absence.endurance(kind, Stage.GROWTH, false));
-      all.add(new AwayPlan.Plant(survival, absence.means(kind, Stage.GROWTH, false), true));
+      int room = plant % ROOMS;
+      all.add(new AwayPlan.Plant(survival, absence.means(kind, Stage.GROWTH, false), true, room));
     }
-    return AwayPlan.of(all, TRIP);
+    List<Means> air =
+        absence.means(new RoomAir(21, 18, 40.0, true, true, List.of(14.0), TRIP.days()));
+    return AwayPlan.of(all, Collections.nCopies(ROOMS, air), TRIP);
   }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.mildlantern.app.cases.CaseService;
 import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.keeper.Scope;
@@ -55,6 +56,7 @@ class AwayService {
   private final CaseService cases;
   private final Absence absence;
   private final TripExperience experience;
+  private final Rooms rooms;
   private final Scope scope;
 
   AwayService(
@@ -63,8 +65,10 @@ class AwayService {
       CaseService cases,
       Absence absence,
       TripExperience experience,
+      Rooms rooms,
       Scope scope) {
     this.experience = experience;
+    this.rooms = rooms;
     this.plants = plants;
     this.watering = watering;
     this.cases = cases;
@@ -88,9 +92,12 @@ class AwayService {
     int ahead = (int) ChronoUnit.DAYS.between(scope.today(), form.from());
     AwayPlan.Trip trip =
         new AwayPlan.Trip(away, form.risk() / 100, form.minutes(), form.visits(), form.coin());
-    List<At> all = all(ahead, away);
-    AwayPlan plan = AwayPlan.of(all.stream().map(At::planned).toList(), trip);
-    AwayPlan alone = AwayPlan.of(all.stream().map(At::planned).toList(), trip, List.of());
+    List<Rooms.Room> there = rooms.all(form.from(), form.until());
+    List<At> all = all(there, ahead, away);
+    List<AwayPlan.Plant> planned = all.stream().map(At::planned).toList();
+    List<List<Means>> airs = there.stream().map(Rooms.Room::means).toList();
+    AwayPlan plan = AwayPlan.of(planned, airs, trip);
+    AwayPlan alone = AwayPlan.of(planned, airs, trip, List.of());
     List<Integer> order =
         IntStream.range(0, all.size())
             .boxed()
@@ -99,7 +106,7 @@ class AwayService {
     List<AwayView.Row> rows =
         order.stream()
             .filter(i -> all.get(i).harm() > trip.risk() || !plan.plants().get(i).means().isEmpty())
-            .map(i -> row(all.get(i), plan.plants().get(i), form, away))
+            .map(i -> row(all.get(i), plan, i, form, away))
             .toList();
     long lost = all.stream().filter(at -> at.harm() >= LASTS).count();
     return new AwayView(
@@ -107,7 +114,7 @@ class AwayService {
         saves(plan, alone, form),
         rows,
         all.size() - rows.size(),
-        before(all, plan, form),
+        before(all, there, plan, form),
         visits(all, plan, form),
         order.stream().limit(10).map(i -> all.get(i).plant()).toList(),
         cost(plan, trip),
@@ -124,10 +131,12 @@ class AwayService {
   /**
    * All plants.
    *
+   * @param there the rooms in which they stand
    * @param ahead days until one leaves; until then they are looked after
    * @param away days of the absence
    */
-  private List<At> all(int ahead, int away) {
+  private List<At> all(List<Rooms.Room> there, int ahead, int away) {
+    List<Long> places = there.stream().map(room -> room.place().id()).toList();
     List<PlantView> kept = plants.byName();
     Map<Long, Survival> survivals = watering.survivals(kept);
     Experience taught = experience.taught();
@@ -148,7 +157,7 @@ class AwayService {
               plant,
               survival,
               survival.harm(away, false, 1, 0),
-              new AwayPlan.Plant(survival, means, !dry)));
+              new AwayPlan.Plant(survival, means, !dry, places.indexOf(plant.place().id()))));
     }
     return all;
   }
@@ -165,13 +174,15 @@ class AwayService {
         plant.kind().taxon().map(Taxon::coldestWished).orElse(null));
   }
 
-  private AwayView.Row row(At at, AwayPlan.OfPlant plan, AwayForm form, int away) {
+  private AwayView.Row row(At at, AwayPlan whole, int i, AwayForm form, int away) {
+    AwayPlan.OfPlant plan = whole.plants().get(i);
     int first = at.survival().dayOf(LASTS);
     String alone =
         first < 0 || first > away
             ? WORDS.say("lasts-alone", 100 * at.harm())
             : WORDS.say("harmed", 100 * at.harm(), Days.near(form.from().plusDays(first)));
     List<String> done = new ArrayList<>(plan.means().stream().map(Means::label).toList());
+    whole.about(i, at.planned().room()).stream().map(Means::label).forEach(done::add);
     if (plan.watered()) {
       done.add(WORDS.say("watered-by-visitor"));
     }
@@ -196,7 +207,8 @@ class AwayService {
         Math.max(0, alone.above(risk) - plan.above(risk)));
   }
 
-  private List<AwayView.Day> before(List<At> all, AwayPlan plan, AwayForm form) {
+  private List<AwayView.Day> before(
+      List<At> all, List<Rooms.Room> there, AwayPlan plan, AwayForm form) {
     LocalDate leaves = form.from();
     Map<LocalDate, List<String>> days = new TreeMap<>();
     Map<Long, CaseView> open = cases.open();
@@ -212,7 +224,11 @@ class AwayService {
     on(days, leaves.minusDays(TRY_OUT), List.of(WORDS.say("try-out"), WORDS.say("no-repot")));
     int away = (int) ChronoUnit.DAYS.between(leaves, form.until());
     on(days, leaves.minusDays(1), preparations(all, plan, away));
-    on(days, leaves, List.of(WORDS.say("windows"), WORDS.say("lamps"), WORDS.say("photo")));
+    on(days, leaves, List.of(WORDS.say("windows")));
+    IntStream.range(0, there.size())
+        .forEach(
+            i -> on(days, leaves, plan.rooms().get(i).stream().map(there.get(i)::step).toList()));
+    on(days, leaves, List.of(WORDS.say("lamps"), WORDS.say("photo")));
     return days.entrySet().stream()
         .map(day -> new AwayView.Day(Days.spoken(day.getKey()), day.getValue()))
         .toList();
@@ -309,16 +325,12 @@ class AwayService {
   }
 
   private static String cost(AwayPlan plan, AwayPlan.Trip trip) {
-    double minutes =
-        plan.plants().stream()
-            .flatMap(plant -> plant.means().stream())
-            .mapToDouble(Means::minutes)
-            .sum();
-    double money =
-        plan.plants().stream()
-            .flatMap(plant -> plant.means().stream())
-            .mapToDouble(Means::money)
-            .sum();
+    List<Means> all =
+        Stream.concat(plan.rooms().stream(), plan.plants().stream().map(AwayPlan.OfPlant::means))
+            .flatMap(List::stream)
+            .toList();
+    double minutes = all.stream().mapToDouble(Means::minutes).sum();
+    double money = all.stream().mapToDouble(Means::money).sum();
     return WORDS.say(
         "cost", minutes, money, plan.visits().size(), plan.visits().size() * trip.visitCost());
   }

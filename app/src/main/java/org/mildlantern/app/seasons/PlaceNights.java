@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
  * How cold nights are where plants stand: as read of late, else as the place and its season are.
  */
 @Component
-class PlaceNights {
+public class PlaceNights {
   private static final int LATE_DAYS = 14;
 
   private final SensorService sensors;
@@ -38,7 +38,7 @@ class PlaceNights {
   }
 
   /** What nights usually are there now, °C. */
-  double usual(PlaceView place) {
+  public double usual(PlaceView place) {
     return memo.once("usual-night-" + place.id(), () -> late(place));
   }
 
@@ -61,7 +61,7 @@ class PlaceNights {
   }
 
   /** Mean warmth there now, °C. */
-  double warmth(PlaceView place) {
+  public double warmth(PlaceView place) {
     Double read = sensors.measured().getOrDefault(place.id(), Measured.NOTHING).temperature();
     return read != null
         ? read

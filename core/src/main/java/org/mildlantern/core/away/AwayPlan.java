@@ -1,22 +1,27 @@
 package org.mildlantern.core.away;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The cheapest preparations and visits that bring every plant below the risk that its keeper takes.
  * Cost is minutes, with money turned into them; a plant that nothing brings there costs a great
  * deal for each percent that it stays above, so that it is brought as low as can be.
  *
- * <p>All sets of at most a few visit days are tried; for each, every plant takes the cheapest of
- * all sets of its means, watered at the visits or not. That is the best there is, as plants do not
- * depend on one another once the days are set.
+ * <p>All sets of at most a few visit days are tried, and for each all that can be done to every
+ * room; then every plant takes the cheapest of all sets of its means, watered at the visits or not.
+ * That is the best there is, as plants do not depend on one another once days and rooms are set.
  *
  * @param visits days of visits, from 1; none where none is worth it
+ * @param rooms what is done to each room, in the order in which they were given
  * @param plants in the order in which they were given
  * @param cost in minutes
  */
-public record AwayPlan(List<Integer> visits, List<OfPlant> plants, double cost) {
+public record AwayPlan(
+    List<Integer> visits, List<List<Means>> rooms, List<OfPlant> plants, double cost) {
   /** Minutes that a plant costs for each percent above the risk. */
   private static final double OVER = 5;
 
@@ -45,8 +50,9 @@ public record AwayPlan(List<Integer> visits, List<OfPlant> plants, double cost) 
    *
    * @param means that suit it
    * @param drinks whether it may be watered at a visit; not what rests dry
+   * @param room which one it stands in, from 0
    */
-  public record Plant(Survival survival, List<Means> means, boolean drinks) {}
+  public record Plant(Survival survival, List<Means> means, boolean drinks, int room) {}
 
   /**
    * What is done for a plant.
@@ -56,11 +62,17 @@ public record AwayPlan(List<Integer> visits, List<OfPlant> plants, double cost) 
    */
   public record OfPlant(List<Means> means, boolean watered, double harm, double cost) {}
 
-  public static AwayPlan of(List<Plant> plants, Trip trip) {
-    List<Options> options = plants.stream().map(plant -> new Options(plant, trip)).toList();
+  /**
+   * Plans.
+   *
+   * @param rooms for each the means that hold for all plants in it
+   */
+  public static AwayPlan of(List<Plant> plants, List<List<Means>> rooms, Trip trip) {
+    List<Room> all = rooms(plants, rooms, trip);
     AwayPlan best = null;
     for (List<Integer> visits : visits(trip)) {
-      AwayPlan plan = with(visits, options, trip, best == null ? Double.MAX_VALUE : best.cost);
+      AwayPlan plan =
+          with(visits, all, plants.size(), trip, best == null ? Double.MAX_VALUE : best.cost);
       if (plan != null) {
         best = plan;
       }
@@ -69,25 +81,104 @@ public record AwayPlan(List<Integer> visits, List<OfPlant> plants, double cost) 
   }
 
   /** The same with the days of visits as they are given. */
-  public static AwayPlan of(List<Plant> plants, Trip trip, List<Integer> visits) {
-    List<Options> options = plants.stream().map(plant -> new Options(plant, trip)).toList();
-    return with(visits, options, trip, Double.MAX_VALUE);
+  public static AwayPlan of(
+      List<Plant> plants, List<List<Means>> rooms, Trip trip, List<Integer> visits) {
+    return with(visits, rooms(plants, rooms, trip), plants.size(), trip, Double.MAX_VALUE);
+  }
+
+  private static List<Room> rooms(List<Plant> plants, List<List<Means>> rooms, Trip trip) {
+    return IntStream.range(0, rooms.size())
+        .mapToObj(
+            room ->
+                new Room(
+                    IntStream.range(0, plants.size())
+                        .filter(i -> plants.get(i).room() == room)
+                        .boxed()
+                        .toList(),
+                    sets(rooms.get(room)).stream()
+                        .map(set -> Way.of(set, room, plants, trip))
+                        .toList()))
+        .toList();
+  }
+
+  /**
+   * A room.
+   *
+   * @param plants which of them stand in it
+   */
+  private record Room(List<Integer> plants, List<Way> ways) {}
+
+  /** One way to leave a room, with what each of its plants can do there. */
+  private record Way(List<Means> set, double cost, List<Options> options) {
+    static Way of(List<Means> set, int room, List<Plant> plants, Trip trip) {
+      return new Way(
+          set,
+          AwayPlan.cost(set, trip),
+          plants.stream()
+              .filter(plant -> plant.room() == room)
+              .map(plant -> new Options(plant, set, trip))
+              .toList());
+    }
+
+    /** Null where it costs as much as what is known already. */
+    Left with(List<Integer> visits, double known) {
+      double all = cost;
+      List<OfPlant> of = new ArrayList<>(options.size());
+      for (Options plant : options) {
+        OfPlant one = plant.best(visits);
+        all += one.cost;
+        if (all >= known) {
+          return null;
+        }
+        of.add(one);
+      }
+      return new Left(set, of, all);
+    }
+  }
+
+  /** How a room is left. */
+  private record Left(List<Means> set, List<OfPlant> plants, double cost) {}
+
+  private static double cost(List<Means> set, Trip trip) {
+    return set.stream().mapToDouble(m -> m.minutes() + m.money() * trip.coin).sum();
+  }
+
+  private static List<List<Means>> sets(List<Means> means) {
+    List<List<Means>> sets = new ArrayList<>();
+    for (int bits = 0; bits < 1 << means.size(); bits++) {
+      List<Means> set = new ArrayList<>();
+      for (int i = 0; i < means.size(); i++) {
+        if ((bits >> i & 1) == 1) {
+          set.add(means.get(i));
+        }
+      }
+      sets.add(List.copyOf(set));
+    }
+    return sets;
   }
 
   /** Null where it costs as much as what is known already. */
   private static AwayPlan with(
-      List<Integer> visits, List<Options> options, Trip trip, double known) {
+      List<Integer> visits, List<Room> rooms, int plants, Trip trip, double known) {
     double cost = visits.size() * trip.visitCost;
-    List<OfPlant> of = new ArrayList<>(options.size());
-    for (Options plant : options) {
-      OfPlant one = plant.best(visits);
-      cost += one.cost;
-      if (cost >= known) {
+    List<List<Means>> done = new ArrayList<>(rooms.size());
+    OfPlant[] of = new OfPlant[plants];
+    for (Room room : rooms) {
+      Left best = null;
+      for (Way way : room.ways) {
+        Left left = way.with(visits, best == null ? known - cost : best.cost);
+        best = left == null ? best : left;
+      }
+      if (best == null) {
         return null;
       }
-      of.add(one);
+      cost += best.cost;
+      done.add(best.set);
+      for (int i = 0; i < room.plants.size(); i++) {
+        of[room.plants.get(i)] = best.plants.get(i);
+      }
     }
-    return new AwayPlan(visits, of, cost);
+    return cost >= known ? null : new AwayPlan(visits, done, List.of(of), cost);
   }
 
   private static List<List<Integer>> visits(Trip trip) {
@@ -110,72 +201,93 @@ public record AwayPlan(List<Integer> visits, List<OfPlant> plants, double cost) 
     return all;
   }
 
-  /** Every set of means of a plant, with the chance of harm by days. */
-  private static final class Options {
-    private final Plant plant;
-    private final Trip trip;
-    private final List<List<Means>> sets = new ArrayList<>();
-    private final List<double[]> start = new ArrayList<>();
-    private final List<double[]> again = new ArrayList<>();
-    private final List<Double> costs = new ArrayList<>();
+  /**
+   * A set of means of a plant.
+   *
+   * @param start the chance of harm by days, as it is left
+   * @param again the same from a drink at a visit
+   */
+  private record Option(List<Means> set, double cost, double[] start, double[] again) {
 
-    Options(Plant plant, Trip trip) {
-      this.plant = plant;
-      this.trip = trip;
-      int number = plant.means().size();
-      for (int bits = 0; bits < 1 << number; bits++) {
-        List<Means> set = new ArrayList<>();
-        for (int i = 0; i < number; i++) {
-          if ((bits >> i & 1) == 1) {
-            set.add(plant.means().get(i));
-          }
-        }
-        add(List.copyOf(set));
+    static Option of(List<Means> set, List<Means> room, Plant plant, Trip trip) {
+      boolean full = set.stream().anyMatch(Means::full);
+      // What stands elsewhere or under a bag has air of its own.
+      boolean shares = set.stream().noneMatch(Means::ownAir);
+      double pace =
+          Stream.concat(set.stream(), shares ? room.stream() : Stream.empty())
+              .mapToDouble(Means::pace)
+              .reduce(1, (a, b) -> a * b);
+      double extra = set.stream().mapToDouble(Means::days).sum();
+      double[] start = new double[trip.days + 1];
+      double[] again = new double[trip.days + 1];
+      for (int day = 0; day <= trip.days; day++) {
+        start[day] = plant.survival().harm(day, full, pace, extra);
+        again[day] = plant.survival().harm(day, true, pace, extra);
       }
+      return new Option(set, AwayPlan.cost(set, trip), start, again);
     }
 
-    private void add(List<Means> set) {
-      boolean full = set.stream().anyMatch(Means::full);
-      double pace = set.stream().mapToDouble(Means::pace).reduce(1, (a, b) -> a * b);
-      double extra = set.stream().mapToDouble(Means::days).sum();
-      double[] first = new double[trip.days + 1];
-      double[] then = new double[trip.days + 1];
-      for (int day = 0; day <= trip.days; day++) {
-        first[day] = plant.survival().harm(day, full, pace, extra);
-        then[day] = plant.survival().harm(day, true, pace, extra);
+    double harm(List<Integer> visits) {
+      int days = start.length - 1;
+      double well = 1 - start[visits.get(0)];
+      for (int i = 0; i < visits.size(); i++) {
+        int until = i + 1 < visits.size() ? visits.get(i + 1) : days;
+        well *= 1 - again[until - visits.get(i)];
       }
-      sets.add(set);
-      start.add(first);
-      again.add(then);
-      costs.add(set.stream().mapToDouble(m -> m.minutes() + m.money() * trip.coin).sum());
+      return 1 - well;
+    }
+  }
+
+  /** Every set of means of a plant in a room, the cheapest first. */
+  private static final class Options {
+    private final boolean drinks;
+    private final Trip trip;
+    private final List<Option> all;
+    private final OfPlant alone;
+
+    Options(Plant plant, List<Means> room, Trip trip) {
+      this.drinks = plant.drinks();
+      this.trip = trip;
+      this.all =
+          sets(plant.means()).stream()
+              .map(set -> Option.of(set, room, plant, trip))
+              .sorted(Comparator.comparingDouble(Option::cost))
+              .toList();
+      OfPlant best = null;
+      for (Option option : all) {
+        if (best != null && option.cost >= best.cost) {
+          break;
+        }
+        best = cheaper(best, option, false, option.start[trip.days], option.cost);
+      }
+      this.alone = best;
+    }
+
+    private OfPlant cheaper(
+        OfPlant than, Option option, boolean watered, double harm, double done) {
+      double cost = done + Math.max(0, harm - trip.risk) * 100 * OVER;
+      return than == null || cost < than.cost ? new OfPlant(option.set, watered, harm, cost) : than;
     }
 
     OfPlant best(List<Integer> visits) {
-      OfPlant best = null;
-      boolean may = plant.drinks() && !visits.isEmpty();
-      for (int set = 0; set < sets.size(); set++) {
-        for (int watered = 0; watered <= (may ? 1 : 0); watered++) {
-          double harm = watered == 1 ? harm(set, visits) : start.get(set)[trip.days];
-          double cost =
-              costs.get(set)
-                  + watered * DRINK * visits.size()
-                  + Math.max(0, harm - trip.risk) * 100 * OVER;
-          if (best == null || cost < best.cost) {
-            best = new OfPlant(sets.get(set), watered == 1, harm, cost);
+      OfPlant best = alone;
+      double drink = DRINK * visits.size();
+      if (drinks && !visits.isEmpty()) {
+        for (Option option : all) {
+          double done = option.cost + drink;
+          if (done >= best.cost) {
+            break;
           }
+          best = cheaper(best, option, true, option.harm(visits), done);
         }
       }
       return best;
     }
+  }
 
-    private double harm(int set, List<Integer> visits) {
-      double well = 1 - start.get(set)[visits.get(0)];
-      for (int i = 0; i < visits.size(); i++) {
-        int until = i + 1 < visits.size() ? visits.get(i + 1) : trip.days;
-        well *= 1 - again.get(set)[until - visits.get(i)];
-      }
-      return 1 - well;
-    }
+  /** What is done to a room, as far as a plant has its air. */
+  public List<Means> about(int plant, int room) {
+    return plants.get(plant).means.stream().anyMatch(Means::ownAir) ? List.of() : rooms.get(room);
   }
 
   /** Plants whose chance of harm is above a risk. */

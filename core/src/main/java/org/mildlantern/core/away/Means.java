@@ -37,6 +37,12 @@ public record Means(
     /** It holds water that goes into the pot bit by bit. */
     @JsonProperty("reservoir")
     RESERVOIR,
+    /** It warms or cools the whole room. */
+    @JsonProperty("heating")
+    HEATING,
+    /** It keeps the sun off the whole room. */
+    @JsonProperty("blinds")
+    BLINDS,
     @JsonProperty("other")
     OTHER
   }
@@ -45,5 +51,20 @@ public record Means(
     kind = kind == null ? Kind.OTHER : kind;
     ways = ways == null ? List.of() : ways;
     not = not == null ? List.of() : not;
+  }
+
+  /** Whether the air about the plant is then another than that of its room. */
+  boolean ownAir() {
+    return kind == Kind.COOLER || kind == Kind.COVER;
+  }
+
+  /** Whether it is done to a room, for all plants in it. */
+  public boolean ofRoom() {
+    return kind == Kind.HEATING || kind == Kind.BLINDS;
+  }
+
+  /** The same with another pace. */
+  Means at(double other) {
+    return new Means(id, kind, label, full, other, days, ways, not, minutes, money, how);
   }
 }

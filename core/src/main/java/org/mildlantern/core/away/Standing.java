@@ -33,6 +33,7 @@ public record Standing(
               case COOLER -> room && coldestWished != null && celsius - COOLER >= coldestWished;
               case TOGETHER -> !closed && !ill;
               case RESERVOIR, OTHER -> true;
+              case HEATING, BLINDS -> false;
             };
   }
 }

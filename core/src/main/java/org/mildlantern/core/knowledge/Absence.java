@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.mildlantern.core.away.Endurance;
 import org.mildlantern.core.away.Means;
+import org.mildlantern.core.away.RoomAir;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 import org.mildlantern.core.season.Stage;
@@ -53,11 +54,17 @@ public final class Absence {
     }
     Way now = ways.at(kind.way(), kind.habits(), stage, resting);
     return means.stream()
+        .filter(one -> !one.ofRoom())
         .filter(
             one ->
                 (one.ways().isEmpty() || kind.way().isOneOf(one.ways()) || now.isOneOf(one.ways()))
                     && !kind.way().isOneOf(one.not())
                     && !now.isOneOf(one.not()))
         .toList();
+  }
+
+  /** What is done to a room, so that all plants in it last. */
+  public List<Means> means(RoomAir room) {
+    return means.stream().map(room::takes).flatMap(Optional::stream).toList();
   }
 }

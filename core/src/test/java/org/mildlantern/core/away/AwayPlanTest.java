@@ -23,6 +23,8 @@ class AwayPlanTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
   private static final Absence ABSENCE = Library.shipped().absence();
 
+  private static final List<List<Means>> ONE_ROOM = List.of(List.of());
+
   private static Kind kind(String id) {
     return KNOWLEDGE.kind(KNOWLEDGE.taxa().find(id).orElseThrow());
   }
@@ -37,7 +39,7 @@ class AwayPlanTest {
   }
 
   private static AwayPlan.Plant plant(int least, int most, Means... means) {
-    return new AwayPlan.Plant(lasting(least, most), List.of(means), true);
+    return new AwayPlan.Plant(lasting(least, most), List.of(means), true, 0);
   }
 
   @Test
@@ -45,7 +47,8 @@ class AwayPlanTest {
     AwayPlan.Plant cactus = plant(60, 100, means("soak", true, 1, 0, 2));
     AwayPlan.Plant fern =
         plant(8, 14, means("soak", true, 1, 0, 2), means("bag", false, 0.35, 0, 3));
-    AwayPlan plan = AwayPlan.of(List.of(cactus, fern), new AwayPlan.Trip(14, 0.1, 60, 2, 5));
+    AwayPlan plan =
+        AwayPlan.of(List.of(cactus, fern), ONE_ROOM, new AwayPlan.Trip(14, 0.1, 60, 2, 5));
     assertThat(plan.visits()).isEmpty();
     assertThat(plan.plants().get(0).means()).isEmpty();
     assertThat(plan.plants().get(1).means()).extracting(Means::id).containsExactly("soak", "bag");
@@ -58,11 +61,11 @@ class AwayPlanTest {
     for (int i = 0; i < 12; i++) {
       thirsty.add(plant(7, 11, means("soak", true, 1, 0, 2)));
     }
-    AwayPlan plan = AwayPlan.of(thirsty, new AwayPlan.Trip(12, 0.1, 60, 2, 5));
+    AwayPlan plan = AwayPlan.of(thirsty, ONE_ROOM, new AwayPlan.Trip(12, 0.1, 60, 2, 5));
     assertThat(plan.visits()).hasSize(1);
     assertThat(plan.visits().get(0)).isBetween(5, 7);
     assertThat(plan.above(0.1)).isZero();
-    AwayPlan alone = AwayPlan.of(thirsty, new AwayPlan.Trip(12, 0.1, 60, 0, 5));
+    AwayPlan alone = AwayPlan.of(thirsty, ONE_ROOM, new AwayPlan.Trip(12, 0.1, 60, 0, 5));
     assertThat(alone.above(0.1)).isEqualTo(12);
   }
 
@@ -81,7 +84,8 @@ class AwayPlanTest {
                 means("cool", false, 0.5 + random.nextDouble() / 2, 0, 1 + random.nextInt(6))));
       }
       AwayPlan.Trip trip = new AwayPlan.Trip(8, 0.1, 5 + random.nextInt(60), 2, 5);
-      assertThat(AwayPlan.of(plants, trip).cost()).isCloseTo(byHand(plants, trip), within(1e-9));
+      assertThat(AwayPlan.of(plants, ONE_ROOM, trip).cost())
+          .isCloseTo(byHand(plants, trip), within(1e-9));
     }
   }
 
@@ -98,7 +102,8 @@ class AwayPlanTest {
         double cheapest = Double.MAX_VALUE;
         for (int set = 0; set < 4; set++) {
           for (int watered = 0; watered <= (visits > 0 ? 1 : 0); watered++) {
-            cheapest = Math.min(cheapest, one(plant, set, watered == 1 ? days : 0, visits, trip));
+            cheapest =
+                Math.min(cheapest, one(plant, set, 1, watered == 1 ? days : 0, visits, trip));
           }
         }
         cost += cheapest;
@@ -109,8 +114,8 @@ class AwayPlanTest {
   }
 
   private static double one(
-      AwayPlan.Plant plant, int set, int days, int visits, AwayPlan.Trip trip) {
-    double pace = 1;
+      AwayPlan.Plant plant, int set, double room, int days, int visits, AwayPlan.Trip trip) {
+    double pace = room;
     boolean full = false;
     double cost = 0;
     for (int i = 0; i < 2; i++) {
@@ -146,10 +151,11 @@ class AwayPlanTest {
           new AwayPlan.Plant(
               Survival.unfollowed(ABSENCE.endurance(kind, Stage.GROWTH, false)),
               ABSENCE.means(kind, Stage.GROWTH, false),
-              true));
+              true,
+              0));
     }
     AwayPlan.Trip trip = new AwayPlan.Trip(21, 0.1, 45, 3, 5);
-    AwayPlan plan = AwayPlan.of(plants, trip);
+    AwayPlan plan = AwayPlan.of(plants, ONE_ROOM, trip);
     double before = plants.stream().mapToDouble(p -> p.survival().harm(21, false, 1, 0)).sum();
     double after = plan.plants().stream().mapToDouble(AwayPlan.OfPlant::harm).sum();
     int deadBefore = 0;
@@ -162,6 +168,72 @@ class AwayPlanTest {
     assertThat(before).isGreaterThan(120);
     assertThat(after).isLessThan(before / 5);
     assertThat(deadAfter).isLessThan(deadBefore / 3);
+  }
+
+  @Test
+  void aRoomIsChangedForAllOrForNoneWhateverIsCheapest() {
+    Random random = new Random(23);
+    for (int round = 0; round < 25; round++) {
+      List<AwayPlan.Plant> plants = new ArrayList<>();
+      List<List<Means>> rooms = new ArrayList<>();
+      for (int room = 0; room < 2; room++) {
+        rooms.add(
+            List.of(
+                means("heating", false, 0.6 + random.nextDouble() / 3, 0, 1 + random.nextInt(9)),
+                means("blinds", false, 0.85, 0, 1 + random.nextInt(3))));
+        for (int i = 0; i < 3; i++) {
+          int least = 3 + random.nextInt(12);
+          plants.add(
+              new AwayPlan.Plant(
+                  lasting(least, least + 2 + random.nextInt(15)),
+                  List.of(
+                      means("soak", true, 1, 0, 1 + random.nextInt(4)),
+                      new Means(
+                          "cool", Means.Kind.COOLER, "", false, 0.7, 0, null, null, 2, 0, "")),
+                  random.nextInt(5) > 0,
+                  room));
+        }
+      }
+      AwayPlan.Trip trip = new AwayPlan.Trip(9, 0.1, 5 + random.nextInt(30), 2, 5);
+      AwayPlan plan = AwayPlan.of(plants, rooms, trip);
+      double least = Double.MAX_VALUE;
+      for (int days = 0; days < 1 << 8; days++) {
+        for (int done = 0; done < 16 && Integer.bitCount(days) <= trip.mostVisits(); done++) {
+          least = Math.min(least, leftAs(plants, rooms, trip, days, done));
+        }
+      }
+      assertThat(plan.cost()).isCloseTo(least, within(1e-9));
+    }
+  }
+
+  /** Two rooms with two means each, of which some are done. */
+  private static double leftAs(
+      List<AwayPlan.Plant> plants,
+      List<List<Means>> rooms,
+      AwayPlan.Trip trip,
+      int days,
+      int done) {
+    int visits = Integer.bitCount(days);
+    double cost = visits * trip.visitCost();
+    for (int bit = 0; bit < 4; bit++) {
+      cost += (done >> bit & 1) == 1 ? rooms.get(bit / 2).get(bit % 2).minutes() : 0;
+    }
+    for (AwayPlan.Plant plant : plants) {
+      double shared = 1;
+      for (int i = 0; i < 2; i++) {
+        boolean is = (done >> 2 * plant.room() + i & 1) == 1;
+        shared *= is ? rooms.get(plant.room()).get(i).pace() : 1;
+      }
+      double cheapest = Double.MAX_VALUE;
+      for (int set = 0; set < 4; set++) {
+        double pace = (set & 2) == 2 ? 1 : shared;
+        for (int on : plant.drinks() && days > 0 ? new int[] {0, days} : new int[] {0}) {
+          cheapest = Math.min(cheapest, one(plant, set, pace, on, visits, trip));
+        }
+      }
+      cost += cheapest;
+    }
+    return cost;
   }
 
   static Stream<Kind> kinds() {

@@ -20,8 +20,10 @@ class StandingTest {
   }
 
   @Test
-  void aWellPlantInARoomTakesAnything() {
-    assertThat(taken(ROOM)).containsExactly(Means.Kind.values());
+  void aWellPlantInARoomTakesAnythingThatIsNotDoneToTheRoom() {
+    assertThat(taken(ROOM))
+        .containsExactlyElementsOf(
+            Stream.of(Means.Kind.values()).filter(kind -> !means(kind, false).ofRoom()).toList());
   }
 
   @Test
