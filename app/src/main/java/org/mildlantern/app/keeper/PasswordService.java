@@ -5,11 +5,8 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.mail.MailException;
-import org.springframework.mail.SimpleMailMessage;
-import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,23 +22,18 @@ class PasswordService {
   private final PasswordResetRepository resets;
   private final KeeperService accounts;
   private final PasswordEncoder encoder;
-  private final JavaMailSender mail;
+  private final MailServer mail;
   private final TaskExecutor tasks;
   private final Scope scope;
-  private final String host;
-  private final String from;
 
   PasswordService(
       KeeperRepository keepers,
       PasswordResetRepository resets,
       KeeperService accounts,
       PasswordEncoder encoder,
-      JavaMailSender mail,
+      MailServer mail,
       @Qualifier("applicationTaskExecutor") TaskExecutor tasks,
-      Scope scope,
-      @Value("${spring.mail.host}") String host,
-      @Value("${mild-lantern.mail-from}") String from) {
-    this.host = host;
+      Scope scope) {
     this.keepers = keepers;
     this.resets = resets;
     this.accounts = accounts;
@@ -49,12 +41,11 @@ class PasswordService {
     this.mail = mail;
     this.tasks = tasks;
     this.scope = scope;
-    this.from = from;
   }
 
   /** Whether this installation sends mail. */
   boolean sendsMail() {
-    return !host.isBlank();
+    return mail.there();
   }
 
   boolean isRight(String password) {
@@ -93,18 +84,14 @@ class PasswordService {
     String secret = Secrets.fresh();
     resets.deleteByKeeperId(keeper.id());
     resets.save(new PasswordReset(keeper.id(), Secrets.hash(secret), scope.now()));
-    SimpleMailMessage letter = new SimpleMailMessage();
-    letter.setFrom(from);
-    letter.setTo(keeper.email());
-    letter.setSubject("A new password for Mild Lantern");
-    letter.setText(
+    String words =
         "Choose a new password here within an hour:\n\n%s%s\n\nIf you did not ask for it, nothing has changed and you need do nothing.\n"
-            .formatted(address, secret));
+            .formatted(address, secret);
     tasks.execute(
         () -> {
           try {
-            mail.send(letter);
-          } catch (MailException e) {
+            mail.send(keeper.email(), "A new password for Mild Lantern", words);
+          } catch (MailException | IllegalStateException e) {
             LOG.warn("a letter could not be sent: {}", e.getMessage());
           }
         });

@@ -3,14 +3,13 @@ package org.mildlantern.app.reminders;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import org.mildlantern.app.keeper.MailServer;
 import org.mildlantern.app.keeper.Scope;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mail.MailException;
-import org.springframework.mail.SimpleMailMessage;
-import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,25 +21,16 @@ class Letters {
   private static final Logger LOG = LoggerFactory.getLogger(Letters.class);
   private static final int SHOWN = 10;
 
-  private final JavaMailSender mail;
+  private final MailServer mail;
   private final JdbcClient jdbc;
   private final Scope scope;
-  private final String host;
-  private final String from;
   private final boolean demo;
 
   Letters(
-      JavaMailSender mail,
-      JdbcClient jdbc,
-      Scope scope,
-      @Value("${spring.mail.host}") String host,
-      @Value("${mild-lantern.mail-from}") String from,
-      @Value("${mild-lantern.demo}") boolean demo) {
+      MailServer mail, JdbcClient jdbc, Scope scope, @Value("${mild-lantern.demo}") boolean demo) {
     this.mail = mail;
     this.jdbc = jdbc;
     this.scope = scope;
-    this.host = host;
-    this.from = from;
     this.demo = demo;
   }
 
@@ -49,11 +39,11 @@ class Letters {
 
   /** Whether letters go anywhere. */
   boolean go() {
-    return !host.isBlank() || demo;
+    return mail.there() || demo;
   }
 
   boolean isStandIn() {
-    return host.isBlank() && demo;
+    return demo && !mail.there();
   }
 
   /** Sends a letter to the keeper of this collection; whether it was taken. */
@@ -69,16 +59,11 @@ class Letters {
           .update();
       return true;
     }
-    if (host.isBlank() || scope.keeper().isGuest()) {
+    if (!mail.there() || scope.keeper().isGuest()) {
       return false;
     }
-    SimpleMailMessage letter = new SimpleMailMessage();
-    letter.setFrom(from);
-    letter.setTo(scope.keeper().email());
-    letter.setSubject(subject);
-    letter.setText(words);
     try {
-      mail.send(letter);
+      mail.send(scope.keeper().email(), subject, words);
       return true;
     } catch (MailException e) {
       LOG.warn("a reminder could not be sent: {}", e.getMessage());

@@ -18,6 +18,7 @@ import org.mildlantern.app.Keepers;
 import org.mildlantern.app.TestClock;
 import org.mildlantern.app.WebCase;
 import org.mildlantern.app.keeper.KeeperService;
+import org.mildlantern.app.keeper.MailServer;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
@@ -50,7 +51,9 @@ class RemindersTest extends WebCase {
     JavaMailSenderImpl mail = new JavaMailSenderImpl();
     mail.setHost("127.0.0.1");
     mail.setPort(server.getSmtp().getPort());
-    Letters letters = new Letters(mail, jdbc, scope, "127.0.0.1", "plants@example.org", false);
+    MailServer handedIn =
+        new MailServer(mail, jdbc, scope, "127.0.0.1", "plants@example.org", "key", false);
+    Letters letters = new Letters(handedIn, jdbc, scope, false);
     reminders = new Reminders(digest, letters, accounts, jdbc, transactions, scope);
     keeper = keepers.make();
     PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
@@ -154,16 +157,20 @@ class RemindersTest extends WebCase {
         .isEqualTo(1);
   }
 
+  private MailServer nowhere() {
+    return new MailServer(new JavaMailSenderImpl(), jdbc, scope, "", "x@example.org", "key", false);
+  }
+
   @Test
   void theDemoKeepsLettersInAMailboxOfItsOwn() {
-    Letters standIn = new Letters(new JavaMailSenderImpl(), jdbc, scope, "", "x@example.org", true);
+    Letters standIn = new Letters(nowhere(), jdbc, scope, true);
     assertThat(standIn.isStandIn()).isTrue();
     keepers.as(keeper, () -> standIn.send("Today", "water"));
     assertThat(keepers.as(keeper, standIn::kept))
         .extracting(Letters.Kept::words)
         .containsExactly("water");
     assertThat(keepers.as(keepers.make(), standIn::kept)).isEmpty();
-    Letters none = new Letters(new JavaMailSenderImpl(), jdbc, scope, "", "x@example.org", false);
+    Letters none = new Letters(nowhere(), jdbc, scope, false);
     assertThat(none.go()).isFalse();
   }
 
