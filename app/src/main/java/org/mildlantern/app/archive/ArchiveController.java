@@ -21,7 +21,9 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -31,10 +33,12 @@ class ArchiveController {
   private static final Words WORDS = Words.of(ArchiveController.class);
 
   private final ArchiveService archives;
+  private final ArchiveParts parts;
   private final PlaceService places;
   private final Scope scope;
 
-  ArchiveController(ArchiveService archives, PlaceService places, Scope scope) {
+  ArchiveController(ArchiveService archives, ArchiveParts parts, PlaceService places, Scope scope) {
+    this.parts = parts;
     this.archives = archives;
     this.places = places;
     this.scope = scope;
@@ -87,6 +91,29 @@ class ArchiveController {
       String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
       return "redirect:/archive/in/" + archives.take(name, bytes);
     }
+  }
+
+  /** Begins an archive that comes part by part, or says how much of it has come. */
+  @PostMapping(path = "/archive/in/parts", produces = MediaType.APPLICATION_JSON_VALUE)
+  @ResponseBody
+  ArchiveParts.Part begin(
+      @RequestParam String name, @RequestParam long size, @RequestParam String mark) {
+    try {
+      return parts.begin(name, size, mark);
+    } catch (ArchiveFault e) {
+      throw Web.refused(e.getMessage());
+    }
+  }
+
+  /** Takes a part that begins at an octet; the answer says where to go on. */
+  @PostMapping(path = "/archive/in/{id}/parts", produces = MediaType.APPLICATION_JSON_VALUE)
+  @ResponseBody
+  ArchiveParts.Part take(
+      @PathVariable Long id, @RequestParam long at, @RequestBody(required = false) byte[] octets)
+      throws IOException {
+    return parts
+        .take(id, at, Objects.requireNonNullElse(octets, new byte[0]))
+        .orElseThrow(Web::missing);
   }
 
   private ArchiveService.In waiting(Long id) {

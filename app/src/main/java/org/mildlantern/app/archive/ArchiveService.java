@@ -293,7 +293,8 @@ public class ArchiveService {
   }
 
   Optional<In> waiting(Long id) {
-    return jdbc.sql("select name, file from archive_in where id = :id and collection_id = :c")
+    return jdbc.sql(
+            "select name, file from archive_in where id = :id and collection_id = :c and size is null")
         .param("id", id)
         .param("c", collection())
         .query((row, n) -> new In(id, row.getString("name"), Path.of(row.getString("file"))))

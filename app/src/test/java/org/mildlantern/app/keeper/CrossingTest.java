@@ -188,6 +188,7 @@ class CrossingTest extends EveryRoute {
           get("/archive/out/{id}", Of.ARCHIVE_OUT),
           get("/archive/in/{id}", Of.ARCHIVE_IN),
           post("/archive/in/{id}", Of.ARCHIVE_IN),
+          post("/archive/in/{id}/parts", Of.ARCHIVE_IN, "at", "0"),
           post("/archive/in/{id}/drop", Of.ARCHIVE_IN),
           get("/waters/{id}", Of.WATER),
           post("/waters/{id}", Of.WATER, "name", "well", "kind", "TAP"),
