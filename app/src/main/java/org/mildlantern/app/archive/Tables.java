@@ -34,7 +34,8 @@ record Tables(List<Table> all) {
           "reminder",
           "stand_in_letter",
           "sent_once",
-          "handover");
+          "handover",
+          "log_import");
 
   /** Secrets, by table and column. */
   private static final Set<String> SECRET = Set.of("trip.link_hash");

@@ -15,7 +15,7 @@ import org.mildlantern.core.words.Words;
 final class Lines {
   static final int MOST_ROWS = 1000;
   private static final int MOST_COLUMNS = 40;
-  private static final int MOST_CHARACTERS = 400_000;
+  private static final int CHARACTERS_A_ROW = 400;
   private static final int LONGEST_CELL = 2000;
   private static final char BYTE_ORDER_MARK = '\uFEFF';
   private static final Words WORDS = Words.of(Lines.class);
@@ -28,20 +28,25 @@ final class Lines {
    * @throws IllegalArgumentException when it is empty, too large or no table
    */
   static List<List<String>> of(String table) {
+    return of(table, MOST_ROWS);
+  }
+
+  /** The same with so many rows at most. */
+  static List<List<String>> of(String table, int most) {
     String text =
         table.isEmpty() || table.charAt(0) != BYTE_ORDER_MARK ? table : table.substring(1);
     if (text.isBlank()) {
       throw new IllegalArgumentException(WORDS.say("empty"));
     }
-    if (text.length() > MOST_CHARACTERS) {
-      throw new IllegalArgumentException(WORDS.say("long", MOST_ROWS));
+    if (text.length() > most * CHARACTERS_A_ROW) {
+      throw new IllegalArgumentException(WORDS.say("long", most));
     }
     if (!PlainInput.isStorable(text)) {
       throw new IllegalArgumentException(WORDS.say("no-table"));
     }
     List<List<String>> lines = lines(text.strip());
-    if (lines.size() > MOST_ROWS + 1) {
-      throw new IllegalArgumentException(WORDS.say("long", MOST_ROWS));
+    if (lines.size() > most + 1) {
+      throw new IllegalArgumentException(WORDS.say("long", most));
     }
     if (lines.stream().anyMatch(line -> line.size() > MOST_COLUMNS)) {
       throw new IllegalArgumentException(WORDS.say("wide", MOST_COLUMNS));

@@ -5,9 +5,11 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.mildlantern.app.journal.Entry;
@@ -22,6 +24,7 @@ import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.Note;
 import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
+import org.mildlantern.core.journal.Remark;
 import org.mildlantern.core.journal.Repotted;
 import org.mildlantern.core.journal.Setting;
 import org.mildlantern.core.journal.Staged;
@@ -123,6 +126,49 @@ public class PlantNotes {
     String text = note instanceof Moved moved ? words(moved, read.text()) : read.text();
     return new Written(
         journal.write(new Entry(plant.id(), read.at().toInstant(), note, text)), read);
+  }
+
+  /** Reads lines about several plants, as {@link #read} does for one. */
+  @Transactional(readOnly = true)
+  public Settings settings(Collection<Long> plantIds) {
+    return new Settings(
+        plants.byIds(plantIds).stream().collect(Collectors.toMap(Plant::id, this::setting)));
+  }
+
+  /** In what lines about several plants are read. */
+  public record Settings(Map<Long, Setting> byPlant) {
+    /**
+     * Reads a line.
+     *
+     * @throws IllegalArgumentException with a message or a question for the keeper
+     */
+    public QuickLine read(Long plantId, String line, LocalDate day) {
+      Setting setting = byPlant.get(plantId);
+      return QuickLine.read(line, setting).on(day, setting.now());
+    }
+  }
+
+  /** A line of an older log. */
+  public record Recalled(Long plantId, QuickLine line, Instant at) {}
+
+  /**
+   * Writes what lines of an older log say, in their order. A move of days past is kept as words:
+   * where the plant stands now is known already.
+   */
+  public List<Entry> recall(List<Recalled> lines) {
+    Map<Long, Plant> byId =
+        plants.byIds(lines.stream().map(Recalled::plantId).distinct().toList()).stream()
+            .collect(Collectors.toMap(Plant::id, Function.identity()));
+    return lines.stream()
+        .filter(line -> byId.containsKey(line.plantId()))
+        .map(line -> recall(byId.get(line.plantId()), line))
+        .toList();
+  }
+
+  private Entry recall(Plant plant, Recalled line) {
+    boolean moved = line.line().note() instanceof Moved;
+    Note note = moved ? new Remark() : applied(plant, line.line().note(), line.at(), null);
+    return journal.write(new Entry(plant.id(), line.at(), note, line.line().text()));
   }
 
   /** Writes a note that was tapped, in its own words, as of now. */

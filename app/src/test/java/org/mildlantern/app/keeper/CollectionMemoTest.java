@@ -169,7 +169,7 @@ class CollectionMemoTest {
                     "select c.table_name from information_schema.columns c where"
                         + " c.column_name = 'collection_id' and c.table_schema = 'public'"
                         + " and c.table_name not in"
-                        + " ('pot_state', 'round_answer', 'collection_pulse', 'archive_out', 'handover',"
+                        + " ('pot_state', 'round_answer', 'collection_pulse', 'archive_out', 'handover', 'log_import',"
                         + " 'archive_in', 'calendar_feed', 'calendar_event', 'reminder',"
                         + " 'stand_in_letter', 'sent_once')"
                         + " and not exists (select 1 from information_schema.triggers t"

@@ -57,6 +57,7 @@ abstract class EveryRoute extends WebCase {
     DEVICE("device"),
     LOGGER_FILE("logger_file"),
     IMPORT("plant_import"),
+    LOG_IMPORT("log_import"),
     VIEW("saved_view"),
     ARCHIVE_OUT("archive_out"),
     ARCHIVE_IN("archive_in"),
@@ -180,6 +181,7 @@ abstract class EveryRoute extends WebCase {
         "day",
         "2026-11-22");
     post(keeper, "/plants/imports/new", "table", "name,place\n" + name + "," + placeName);
+    post(keeper, "/plants/logs/new", "table", "day,plant,what\n2026-05-03," + name + ",fed");
     Path archive = Files.createTempFile("archive", ".zip");
     jdbc.sql(
             "insert into archive_out (collection_id, made_at, by_whom, state, bytes, file)"
