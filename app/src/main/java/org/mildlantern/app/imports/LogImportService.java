@@ -1,5 +1,6 @@
 package org.mildlantern.app.imports;
 
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -7,6 +8,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,6 +18,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mildlantern.app.journal.JournalService;
@@ -23,6 +26,7 @@ import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
+import org.mildlantern.core.journal.Moved;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.sheet.DayOrder;
 import org.mildlantern.core.sheet.LogColumn;
@@ -39,10 +43,13 @@ import org.springframework.transaction.annotation.Transactional;
 class LogImportService {
   private static final Words WORDS = Words.of(LogImportService.class);
 
+  private static final int PART = 200;
+
   private final LogImportRepository imports;
   private final PlantService plants;
   private final PlantNotes notes;
   private final JournalService journal;
+  private final EntityManager entities;
   private final JdbcClient jdbc;
   private final Scope scope;
 
@@ -51,8 +58,10 @@ class LogImportService {
       PlantService plants,
       PlantNotes notes,
       JournalService journal,
+      EntityManager entities,
       JdbcClient jdbc,
       Scope scope) {
+    this.entities = entities;
     this.imports = imports;
     this.plants = plants;
     this.notes = notes;
@@ -69,6 +78,9 @@ class LogImportService {
   record Line(PlantView plant, ZonedDateTime at, String text, QuickLine read, boolean here) {
     /** What kind of note it is, with its figures. */
     public String words() {
+      if (read.note() instanceof Moved) {
+        return WORDS.say("log-moved");
+      }
       return read.note().kind().label()
           + read.note().figures().stream().map(one -> " " + one).collect(Collectors.joining(","));
     }
@@ -264,23 +276,34 @@ class LogImportService {
                     new PlantNotes.Recalled(line.plant().id(), line.read(), line.at().toInstant()))
             .sorted(Comparator.comparing(PlantNotes.Recalled::at))
             .toList();
-    List<Long> written = notes.recall(lines).stream().map(entry -> entry.id()).toList();
+    List<Long> written = new ArrayList<>();
+    inParts(lines, part -> notes.recall(part).forEach(entry -> written.add(entry.id())));
     Set<Integer> rows = new HashSet<>();
     Stream.concat(good.stream(), opened.here().stream()).forEach(row -> rows.add(row.number()));
-    log.wrote(rows, written);
+    imports.byId(log.id()).orElseThrow().wrote(rows, written);
     return written.size();
   }
 
-  /** Takes everything back that was written; how many lines. */
+  /** What is written is looked through at each question; so many at once are few. */
+  private <T> void inParts(List<T> all, Consumer<List<T>> work) {
+    for (int i = 0; i < all.size(); i += PART) {
+      work.accept(all.subList(i, Math.min(all.size(), i + PART)));
+      entities.flush();
+      entities.clear();
+    }
+  }
+
+  /** Takes everything back that was written, the last first; how many lines. */
   Optional<Integer> takeBack(Long id) {
-    return imports
-        .byId(id)
-        .map(
-            log -> {
-              int taken = journal.retractAll(log.entries());
-              log.takeBack();
-              return taken;
-            });
+    Optional<List<Long>> written = imports.byId(id).map(LogImport::entries);
+    written.ifPresent(
+        all -> {
+          List<Long> lastFirst = new ArrayList<>(all);
+          Collections.reverse(lastFirst);
+          inParts(lastFirst, part -> part.forEach(journal::retract));
+          imports.byId(id).orElseThrow().takeBack();
+        });
+    return written.map(List::size);
   }
 
   boolean drop(Long id) {
