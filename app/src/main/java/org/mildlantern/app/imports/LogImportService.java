@@ -27,6 +27,7 @@ import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.journal.Moved;
+import org.mildlantern.core.journal.NoteKind;
 import org.mildlantern.core.journal.QuickLine;
 import org.mildlantern.core.sheet.DayOrder;
 import org.mildlantern.core.sheet.LogColumn;
@@ -44,6 +45,10 @@ class LogImportService {
   private static final Words WORDS = Words.of(LogImportService.class);
 
   private static final int PART = 200;
+
+  /** Notes that a plant remembers beside the day book. */
+  private static final Set<String> CHANGING =
+      Set.of(NoteKind.REPOTTED.name(), NoteKind.STAGE.name());
 
   private final LogImportRepository imports;
   private final PlantService plants;
@@ -293,17 +298,38 @@ class LogImportService {
     }
   }
 
-  /** Takes everything back that was written, the last first; how many lines. */
+  /**
+   * Takes everything back that was written; how many lines. What changed the plant, and what was
+   * corrected since, is taken back one by one, the last first; all else goes as if it had never
+   * come.
+   */
   Optional<Integer> takeBack(Long id) {
-    Optional<List<Long>> written = imports.byId(id).map(LogImport::entries);
-    written.ifPresent(
-        all -> {
-          List<Long> lastFirst = new ArrayList<>(all);
-          Collections.reverse(lastFirst);
-          inParts(lastFirst, part -> part.forEach(journal::retract));
-          imports.byId(id).orElseThrow().takeBack();
-        });
-    return written.map(List::size);
+    return imports.byId(id).map(LogImport::entries).map(all -> takeBack(id, all));
+  }
+
+  private int takeBack(Long id, List<Long> written) {
+    Set<Long> plain = new HashSet<>();
+    inParts(written, part -> plain.addAll(plain(part)));
+    List<Long> others =
+        written.stream().filter(entry -> !plain.contains(entry)).collect(Collectors.toList());
+    Collections.reverse(others);
+    inParts(others, part -> part.forEach(journal::retract));
+    inParts(
+        List.copyOf(plain),
+        part -> jdbc.sql("delete from entry where id in (:ids)").param("ids", part).update());
+    imports.byId(id).orElseThrow().takeBack();
+    return written.size();
+  }
+
+  private List<Long> plain(List<Long> ids) {
+    return jdbc.sql(
+            "select id from entry where id in (:ids) and collection_id = :c and not superseded and"
+                + " kind not in (:changing)")
+        .param("ids", ids)
+        .param("c", scope.keeper().collectionId())
+        .param("changing", CHANGING)
+        .query(Long.class)
+        .list();
   }
 
   boolean drop(Long id) {

@@ -65,6 +65,7 @@ class LogImportTest extends WebCase {
 
   @Test
   void rowsAreSeenFirstThenWrittenAsTheKeeperWouldHaveTypedThem() throws Exception {
+    jdbc.sql("update plant set medium_since = null where id = ?").param(coleus.id()).update();
     String log =
         bring(
             "Datum;Plant;Action;Amount (ml);Notes\n"
@@ -84,9 +85,24 @@ class LogImportTest extends WebCase {
             coleus.code() + " 2026-05-04 REPOTTED Repotted",
             first.code() + " 2026-05-05 FED Fed",
             first.code() + " 2026-05-05 STAGE New spike");
+    assertThat(mediumSince()).isEqualTo("2026-05-04");
+    Long corrected =
+        jdbc.sql("select id from entry where collection_id = ? and kind = 'FED'")
+            .param(keeper.collectionId())
+            .query(Long.class)
+            .single();
+    post(keeper, "/entries/" + corrected + "/correct", "text", "fed 100 ppm N");
     post(keeper, log + "/back");
     assertThat(book()).isEmpty();
+    assertThat(mediumSince()).isNotEqualTo("2026-05-04");
     get(keeper, log).andExpect(content().string(containsString("3 rows will do")));
+  }
+
+  private String mediumSince() {
+    return jdbc.sql("select coalesce(medium_since::text, '') from plant where id = ?")
+        .param(coleus.id())
+        .query(String.class)
+        .single();
   }
 
   @Test
