@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Validator;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -15,11 +16,13 @@ import org.mildlantern.app.cases.CaseView;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.plants.PlantForm;
 import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.round.RoundItem;
 import org.mildlantern.app.today.RoundService;
+import org.mildlantern.app.web.FieldFault;
 import org.mildlantern.app.web.OneTransaction;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -50,6 +53,7 @@ class RecordsController {
   private final RoundService rounds;
   private final SentOnce once;
   private final OneTransaction one;
+  private final Validator validator;
   private final Scope scope;
 
   RecordsController(
@@ -60,6 +64,7 @@ class RecordsController {
       RoundService rounds,
       SentOnce once,
       OneTransaction one,
+      Validator validator,
       Scope scope) {
     this.plants = plants;
     this.notes = notes;
@@ -68,6 +73,7 @@ class RecordsController {
     this.rounds = rounds;
     this.once = once;
     this.one = one;
+    this.validator = validator;
     this.scope = scope;
   }
 
@@ -182,25 +188,21 @@ class RecordsController {
     return "\"" + Integer.toHexString(plant.hashCode()) + "\"";
   }
 
-  /** What is changed of a plant; what is left out stays. */
-  record Change(Long placeId) {}
-
   @PatchMapping(path = "/plants/{id}", consumes = "application/json")
   @Operation(
-      summary = "Move a plant",
-      description = "Wants the ETag of the plant as it was read in If-Match.")
+      summary = "Change a plant; what is left out stays",
+      description =
+          "Wants the ETag of the plant as it was read in If-Match. Another place is written as a"
+              + " move; archived puts it away or brings it back.")
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       required = true,
-      content = @Content(schema = @Schema(implementation = Change.class)))
+      content = @Content(schema = @Schema(implementation = PlantChange.class)))
   ResponseEntity<OfPlant> change(
       @PathVariable Long id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String match,
       @RequestBody JsonNode body)
       throws Exception {
-    JsonNode place = body.path("placeId");
-    if (!place.canConvertToLong() || body.size() != 1) {
-      throw problem(HttpStatus.BAD_REQUEST, "placeId: the id of a place, and nothing else");
-    }
+    PlantChange change = PlantChange.of(body);
     OfPlant changed =
         one.run(
             () -> {
@@ -214,14 +216,36 @@ class RecordsController {
                 throw problem(
                     HttpStatus.PRECONDITION_FAILED, "The plant was changed since it was read.");
               }
-              try {
-                notes.move(id, place.longValue(), "");
-              } catch (IllegalArgumentException e) {
-                throw problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
-              }
+              change(id, change);
               return find(id);
             });
     return ResponseEntity.ok().eTag(tag(changed)).body(changed);
+  }
+
+  private void change(Long id, PlantChange change) {
+    PlantForm form = change.of(plants.form(id).orElseThrow());
+    validator.validate(form).stream()
+        .findFirst()
+        .ifPresent(
+            fault -> {
+              throw problem(
+                  HttpStatus.UNPROCESSABLE_ENTITY,
+                  PlantChange.field(fault.getPropertyPath().toString())
+                      + ": "
+                      + fault.getMessage());
+            });
+    try {
+      plants.edit(id, form);
+    } catch (FieldFault e) {
+      throw problem(
+          HttpStatus.UNPROCESSABLE_ENTITY, PlantChange.field(e.field()) + ": " + e.getMessage());
+    } catch (IllegalArgumentException e) {
+      throw problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
+    }
+    if (change.archived() != null
+        && change.archived() != plants.find(id).orElseThrow().archived()) {
+      plants.archive(id, change.archived());
+    }
   }
 
   @GetMapping("/plants/{id}/log")
@@ -289,7 +313,7 @@ class RecordsController {
         .toList();
   }
 
-  private static ErrorResponseException problem(HttpStatus status, String detail) {
+  static ErrorResponseException problem(HttpStatus status, String detail) {
     return new ErrorResponseException(
         status, ProblemDetail.forStatusAndDetail(status, detail), null);
   }

@@ -64,6 +64,7 @@ public class SecurityConfig {
                         "/api/v1/export",
                         "/api/v1/import",
                         "/api/v1/plants/**",
+                        "/api/v1/places/**",
                         "/api/v1/cases",
                         "/api/v1/round")
                     .hasAuthority("records")

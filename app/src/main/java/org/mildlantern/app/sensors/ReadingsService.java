@@ -1,5 +1,6 @@
 package org.mildlantern.app.sensors;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -16,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was read at a place, beside what its plants wish. */
 @Service
 @Transactional(readOnly = true)
-class ReadingsService {
+public class ReadingsService {
   private final AirStore store;
   private final PlaceService places;
   private final PlantService plants;
@@ -36,6 +37,37 @@ class ReadingsService {
   /** All that was measured at a place over a span; empty without such a place. */
   Optional<List<Series>> of(Long placeId, Series.Span span) {
     return places.find(placeId).map(place -> series(place, span));
+  }
+
+  /** Of what stretches of time readings are told. */
+  public enum By {
+    READING,
+    HOUR,
+    DAY
+  }
+
+  /**
+   * A stretch of time.
+   *
+   * @param at its beginning
+   */
+  public record Stretch(Instant at, double mean, double low, double high) {}
+
+  /**
+   * What was read at a place from a time on, the latest of them where there are more than so many;
+   * empty without such a place.
+   */
+  public Optional<List<Stretch>> of(Long placeId, Gauge gauge, By by, Instant from, int most) {
+    return places
+        .find(placeId)
+        .map(
+            place ->
+                (switch (by) {
+                      case READING -> store.raw(placeId, gauge, from, most);
+                      case HOUR -> store.hours(placeId, gauge, from, most);
+                      case DAY -> store.days(placeId, gauge, from, most);
+                    })
+                    .stream().map(p -> new Stretch(p.at(), p.mean(), p.low(), p.high())).toList());
   }
 
   private List<Series> series(PlaceView place, Series.Span span) {

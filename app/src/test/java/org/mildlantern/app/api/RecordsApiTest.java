@@ -17,17 +17,21 @@ import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.keeper.TokenScope;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 class RecordsApiTest extends WebCase {
   @Autowired KeeperService accounts;
   @Autowired JournalService journal;
+  @Autowired JdbcClient jdbc;
+  @Autowired PlantService plants;
 
   private SignedIn keeper;
   private String token;
@@ -157,5 +161,116 @@ class RecordsApiTest extends WebCase {
         }) {
       call(less, HttpMethod.GET, path, null).andExpect(status().isForbidden());
     }
+  }
+
+  private String tag() throws Exception {
+    return call(token, HttpMethod.GET, path(), null).andReturn().getResponse().getHeader("ETag");
+  }
+
+  private ResultActions patch(String body) throws Exception {
+    return call(token, HttpMethod.PATCH, path(), body, "If-Match", tag());
+  }
+
+  @Test
+  void aPlantIsChangedAndWhatIsLeftOutStays() throws Exception {
+    patch("{\"code\": \"X-1\", \"notes\": \"from a friend\", \"arrivedOn\": \"2026-05-12\"}")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.code").value("X-1"))
+        .andExpect(jsonPath("$.notes").value("from a friend"))
+        .andExpect(jsonPath("$.arrivedOn").value("2026-05-12"))
+        .andExpect(jsonPath("$.taxon").exists())
+        .andExpect(jsonPath("$.place").value("Sill"));
+    patch("{\"name\": \"Hoya carnosa\"}").andExpect(jsonPath("$.name").value("Hoya carnosa"));
+    patch("{\"archived\": true}").andExpect(jsonPath("$.archivedOn").exists());
+    patch("{\"archived\": false}").andExpect(jsonPath("$.archivedOn").doesNotExist());
+  }
+
+  @Test
+  void aChangeThatDoesNotFitIsNamedByItsField() throws Exception {
+    for (String[] bad :
+        new String[][] {
+          {"{}", "400", "one or more of"},
+          {"[]", "400", "one or more of"},
+          {"{\"colour\": 1}", "400", "one or more of"},
+          {"{\"code\": 7}", "400", "code: a text"},
+          {"{\"archived\": \"yes\"}", "400", "archived:"},
+          {"{\"arrivedOn\": \"soon\"}", "400", "arrivedOn:"},
+          {"{\"arrivedOn\": \"2031-01-01\"}", "422", "arrivedOn:"},
+          {"{\"name\": \"\"}", "422", "name:"},
+          {"{\"code\": \"123456789012345678901\"}", "422", "code:"}
+        }) {
+      patch(bad[0])
+          .andExpect(status().is(Integer.parseInt(bad[1])))
+          .andExpect(jsonPath("$.detail").value(containsString(bad[2])));
+    }
+    String taken =
+        keepers.as(keeper, () -> plants.byName()).stream()
+            .filter(one -> !one.id().equals(plant.id()))
+            .findFirst()
+            .orElseThrow()
+            .code();
+    patch("{\"code\": \"" + taken + "\"}")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.detail").value(containsString("code:")));
+  }
+
+  @Test
+  void placesAndWhatWasReadThereAreTold() throws Exception {
+    call(token, HttpMethod.GET, "/api/v1/places", null)
+        .andExpect(jsonPath("$", hasSize(2)))
+        .andExpect(jsonPath("$[0].name").exists());
+    String readings = "/api/v1/places/" + bay.id() + "/readings";
+    String meter = token(keeper, TokenScope.READINGS);
+    call(
+            meter,
+            HttpMethod.POST,
+            "/api/v1/place-readings",
+            """
+            {"device": "bay-1", "readings": [
+             {"at": "2026-11-23T08:00:00Z", "kind": "temperature", "value": 18.5},
+             {"at": "2026-11-23T08:30:00Z", "kind": "temperature", "value": 19.5}]}
+            """)
+        .andExpect(status().isOk());
+    Long device =
+        jdbc.sql("select id from device where collection_id = ?")
+            .param(keeper.collectionId())
+            .query(Long.class)
+            .single();
+    post(
+        keeper,
+        "/devices/" + device + "/place",
+        "place",
+        bay.id().toString(),
+        "since",
+        "2026-11-20");
+    call(token, HttpMethod.GET, readings + "?gauge=temperature&by=reading", null)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.unit").value("°C"))
+        .andExpect(jsonPath("$.readings", hasSize(2)))
+        .andExpect(jsonPath("$.readings[0].mean").value(18.5));
+    call(token, HttpMethod.GET, readings + "?gauge=temperature", null)
+        .andExpect(jsonPath("$.readings", hasSize(1)))
+        .andExpect(jsonPath("$.readings[0].high").value(19.5));
+    call(token, HttpMethod.GET, readings + "?gauge=humidity", null)
+        .andExpect(jsonPath("$.readings", hasSize(0)));
+    for (String bad :
+        new String[] {"?gauge=mood", "", "?gauge=lux&by=year", "?gauge=lux&from=yesterday"}) {
+      call(token, HttpMethod.GET, readings + bad, null).andExpect(status().isBadRequest());
+    }
+    call(token(keepers.make(), TokenScope.RECORDS), HttpMethod.GET, readings + "?gauge=lux", null)
+        .andExpect(status().isNotFound());
+  }
+
+  @Test
+  void aPlantGoesOutAsAFileOfItsOwn() throws Exception {
+    byte[] zip =
+        call(token, HttpMethod.GET, path() + "/export", null)
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
+    assertThat(zip).startsWith('P', 'K');
+    call(token(keepers.make(), TokenScope.RECORDS), HttpMethod.GET, path() + "/export", null)
+        .andExpect(status().isNotFound());
   }
 }
