@@ -22,7 +22,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Puts the round of the days ahead into events: looks, pots and feeds of a day are one each, with
- * the plants in its words; treatments, moves and other work of which the day matters stand alone.
+ * the plants in its words; treatments, moves and other work of which the day matters, the turns of
+ * rests and the ends of quarantines stand alone.
  */
 @Component
 class WorkAhead {
@@ -42,11 +43,21 @@ class WorkAhead {
     Board board = rounds.board();
     List<Planned> events = new ArrayList<>();
     Set<String> known = new HashSet<>();
+    Set<String> told = new HashSet<>();
+    for (Due due : rounds.ahead()) {
+      if (due.on().isBefore(board.today().plusDays(DAYS))) {
+        events.add(single(due, due.on(), known, now));
+        told.add(due.item().apply(false).id());
+      }
+    }
     for (int ahead = 0; ahead < DAYS; ahead++) {
       LocalDate day = board.today().plusDays(ahead);
       Map<Work, List<Due>> daily = new TreeMap<>();
       for (Agenda.Task<Due> task : board.agenda().on(day)) {
         Due due = task.work();
+        if (told.contains(due.item().apply(false).id())) {
+          continue;
+        }
         if (DAILY.contains(due.work())) {
           daily.computeIfAbsent(due.work(), work -> new ArrayList<>()).add(due);
         } else {

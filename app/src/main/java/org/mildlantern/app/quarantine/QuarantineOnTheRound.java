@@ -38,6 +38,24 @@ class QuarantineOnTheRound implements RoundSource {
         .toList();
   }
 
+  @Override
+  public List<Due> ahead(Ground ground) {
+    return quarantines.all(ground.kept()).stream()
+        .map(q -> ends(q, ground.plant(q.plantId()).orElseThrow()))
+        .toList();
+  }
+
+  private Due ends(QuarantineView quarantine, PlantView plant) {
+    return Due.on(
+        scope.today().plusDays(quarantine.remaining().daysLeft()),
+        RoundItem.due(
+            "quarantine-end-" + plant.id(),
+            Work.LOOK,
+            plant,
+            WORDS.say("ends"),
+            WORDS.say("ends-if", quarantine.apart().why())));
+  }
+
   private static Due due(QuarantineView quarantine, PlantView plant, LocalDate day) {
     String left = WORDS.say("days-left", quarantine.remaining().daysLeft());
     return Due.on(

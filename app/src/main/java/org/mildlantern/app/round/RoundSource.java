@@ -20,6 +20,11 @@ public interface RoundSource {
   /** All its work to come, overdue work included. */
   List<Due> due(Ground ground);
 
+  /** Days ahead that matter and are no work yet, such as the end of a quarantine. */
+  default List<Due> ahead(Ground ground) {
+    return List.of();
+  }
+
   /** Plants that ask for their keeper beyond the work that is due, by id. */
   default Map<Long, Ask> asks(Ground ground) {
     return Map.of();

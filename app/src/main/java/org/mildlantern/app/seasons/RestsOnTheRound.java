@@ -58,6 +58,23 @@ class RestsOnTheRound implements RoundSource {
         .map(turn -> due(plant, course, turn, today));
   }
 
+  @Override
+  public List<Due> ahead(Ground ground) {
+    return ground.kept().stream()
+        .filter(plant -> plant.kind().taxon().isPresent())
+        .flatMap(plant -> ahead(plant, ground.today()).stream())
+        .toList();
+  }
+
+  private Optional<Due> ahead(PlantView plant, LocalDate today) {
+    Course course = knowledge.course(plant.kind());
+    return due(plant, today)
+        .or(
+            () ->
+                RestTurn.next(course, today, scope.latitude(), plant.noted().orElse(null))
+                    .map(turn -> due(plant, course, turn, today)));
+  }
+
   /** What is asked at a turn of a rest. */
   private enum Asked {
     BEGINS("rest-begins", "rest-begins-many", "begins-yes", "begins-no", "begins-not-these"),

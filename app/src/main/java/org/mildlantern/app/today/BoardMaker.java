@@ -84,6 +84,15 @@ class BoardMaker {
         sources.stream().flatMap(source -> source.notices(ground).stream()).toList());
   }
 
+  /** Days ahead that matter and are no work yet, by day. */
+  List<Due> ahead() {
+    RoundSource.Ground ground = new RoundSource.Ground(scope.today(), plants.kept());
+    return sources.stream()
+        .flatMap(source -> source.ahead(ground).stream())
+        .sorted(Comparator.comparing(Due::on))
+        .toList();
+  }
+
   private Agenda<Due> agenda(
       LocalDate today,
       List<PlaceView> walk,

@@ -71,6 +71,11 @@ public class RoundService {
     return memo.once("board", maker::make);
   }
 
+  /** Days ahead that matter and are no work yet, such as the end of a quarantine. */
+  public List<Due> ahead() {
+    return maker.ahead();
+  }
+
   /** The plants that ask for their keeper. */
   public Asking asking(Board board) {
     return memo.once("asking", () -> Asking.on(board));

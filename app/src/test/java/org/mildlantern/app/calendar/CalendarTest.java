@@ -191,4 +191,33 @@ class CalendarTest extends WebCase {
     assertThat(value(events.get(0), "SUMMARY")).isEqualTo("=1+2, \"x\"");
     assertThat(text).contains("DTSTART;VALUE=DATE:20270101");
   }
+
+  @Test
+  void restsAndTheEndOfAQuarantineAreEventsOfTheirOwn() throws Exception {
+    PlantView sleeper = keepers.plant(keeper, coleus.place(), "Pleione formosana");
+    post(keeper, "/plants/" + coleus.id() + "/quarantine", "why", "webs seen");
+    String address = address();
+    List<VEvent> events = fetched(address);
+    VEvent ends = named(events, "quarantine-end-" + coleus.id());
+    assertThat(value(ends, "SUMMARY")).isEqualTo("Coleus scutellarioides: its quarantine ends");
+    assertThat(value(ends, "DTSTART")).isEqualTo("20261221");
+    assertThat(value(ends, "DESCRIPTION")).contains("webs seen");
+    VEvent rest = named(events, "rest-" + sleeper.id());
+    assertThat(value(rest, "SUMMARY")).contains("Pleione formosana").containsIgnoringCase("rest");
+    assertThat(events)
+        .extracting(event -> value(event, "UID"))
+        .doesNotHaveDuplicates()
+        .filteredOn(uid -> uid.startsWith("rest-"))
+        .hasSize(1);
+    post(keeper, "/plants/" + coleus.id() + "/quarantine/leave", "why", "nothing found");
+    assertThat(value(named(fetched(address), "quarantine-end-" + coleus.id()), "STATUS"))
+        .isEqualTo("CANCELLED");
+  }
+
+  private static VEvent named(List<VEvent> events, String uid) {
+    return events.stream()
+        .filter(event -> value(event, "UID").startsWith(uid))
+        .findFirst()
+        .orElseThrow();
+  }
 }
