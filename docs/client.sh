@@ -18,6 +18,8 @@ etag=$(call -D - -o /dev/null "$home/api/v1/plants/$plant" | tr -d '\r' | sed -n
 place=$(call "$home/api/v1/plants/$plant" | sed 's/.*"placeId":\([0-9]*\).*/\1/')
 call -X PATCH -H 'Content-Type: application/json' -H "If-Match: $etag" -d "{\"placeId\": $place}" "$home/api/v1/plants/$plant"; echo
 call "$home/api/v1/round" | cut -c1-200; echo
+# What was measured where it stands, by the day.
+call "$home/api/v1/places/$place/readings?gauge=temperature&by=day" | cut -c1-200; echo
 # All of it, and what reading it in again would do.
 call -o plants.zip "$home/api/v1/export"
 call -H 'Content-Type: application/zip' -T plants.zip -X POST "$home/api/v1/import?preview=true" | cut -c1-200; echo

@@ -156,6 +156,10 @@ class ArchiveController {
       Model model,
       RedirectAttributes flash) {
     ArchiveService.In in = waiting(id);
+    if (archives.large(in)) {
+      archives.begin(in, new Merge.Choice(theirs, same, place, apart));
+      return "redirect:/archive/in/" + id + "/reading";
+    }
     try {
       Merge merge = archives.read(in, new Merge.Choice(theirs, same, place, apart));
       flash.addFlashAttribute("said", WORDS.say("read-in", merge.fresh()));
@@ -168,6 +172,18 @@ class ArchiveController {
       model.addAttribute("fault", e.getMessage());
       return "archive/preview";
     }
+  }
+
+  /** How reading a large one in goes. */
+  @GetMapping("/archive/in/{id}/reading")
+  String reading(@PathVariable Long id, Model model) {
+    Optional<ArchiveService.Reading> reading = archives.reading(id);
+    if (reading.isEmpty()) {
+      return "redirect:/archive/in/" + waiting(id).id();
+    }
+    model.addAttribute("id", id);
+    model.addAttribute("reading", reading.get());
+    return "archive/reading";
   }
 
   @PostMapping("/archive/in/{id}/drop")

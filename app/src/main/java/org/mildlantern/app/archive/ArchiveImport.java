@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javax.sql.DataSource;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.words.Words;
@@ -35,6 +36,12 @@ class ArchiveImport {
   private static final Words WORDS = Words.of(ArchiveImport.class);
 
   private static final int NAMED = 60;
+
+  /** About how much of the time the parts take, in percent; the rest goes into looking it over. */
+  private static final int READ = 25;
+
+  private static final int WRITTEN = 15;
+  private static final int PICTURES = 50;
 
   private final DataSource dataSource;
   private final JdbcTemplate jdbc;
@@ -62,13 +69,14 @@ class ArchiveImport {
    * Reads it in.
    *
    * @param preview whether the caller takes it all back; pictures are then only looked for
+   * @param done is told now and then how much of it is done, in percent
    * @throws ArchiveFault when it cannot be; the transaction must be taken back
    */
   @Transactional(propagation = Propagation.MANDATORY)
-  public Merge run(Path file, Merge.Choice choice, boolean preview) {
+  public Merge run(Path file, Merge.Choice choice, boolean preview, IntConsumer done) {
     Connection connection = DataSourceUtils.getConnection(dataSource);
     try (ArchiveReader archive = new ArchiveReader(file, json)) {
-      Merge merge = new Run(archive, choice, Tables.of(connection), connection).all(preview);
+      Merge merge = new Run(archive, choice, Tables.of(connection), connection, done).all(preview);
       if (!preview) {
         arrivals.came(merge.came(), choice.apart());
       }
@@ -89,19 +97,29 @@ class ArchiveImport {
     private final Tables tables;
     private final CopyManager copy;
     private final boolean ofPlant;
+    private final IntConsumer done;
     private final Long collection = scope.keeper().collectionId();
     private final List<Merge.Count> counts = new ArrayList<>();
     private final List<String> others = new ArrayList<>();
     private final List<String> renamed = new ArrayList<>();
     private List<String> twins = List.of();
+    private double pictures;
+    private final double files;
 
-    Run(ArchiveReader archive, Merge.Choice choice, Tables tables, Connection connection)
+    Run(
+        ArchiveReader archive,
+        Merge.Choice choice,
+        Tables tables,
+        Connection connection,
+        IntConsumer done)
         throws SQLException {
+      this.done = done;
       this.archive = archive;
       this.choice = choice;
       this.tables = tables;
       this.copy = connection.unwrap(PGConnection.class).getCopyAPI();
       this.ofPlant = archive.manifest().ofPlant();
+      this.files = Math.max(1, archive.manifest().files());
     }
 
     Merge all(boolean preview) throws SQLException, IOException {
@@ -120,12 +138,14 @@ class ArchiveImport {
       for (Tables.Table table : tables.all()) {
         stages.add(stage(table, told.get(table.name())));
       }
-      for (Staging stage : stages) {
-        read(stage, empty);
+      for (int i = 0; i < stages.size(); i++) {
+        read(stages.get(i), empty);
+        done.accept(READ * i / stages.size());
       }
       // Only now is it known what every row is called here.
-      for (Staging stage : stages) {
-        write(stage, empty);
+      for (int i = 0; i < stages.size(); i++) {
+        write(stages.get(i), empty);
+        done.accept(READ + WRITTEN * i / stages.size());
       }
       for (Staging stage : stages) {
         pictures(stage, preview);
@@ -349,7 +369,8 @@ class ArchiveImport {
         String set = "update %s set \"%s\" = ? where id = ?".formatted(stage.name(), column.name());
         String last = null;
         byte[] bytes = null;
-        for (Map<String, Object> row : jdbc.queryForList(stage.pictures(column))) {
+        for (Map<String, Object> row :
+            jdbc.queryForList(stage.pictures(column, choice.takeTheirs()))) {
           String hash = (String) row.get(column.name());
           if (preview) {
             if (!archive.hasPicture(hash)) {
@@ -362,6 +383,8 @@ class ArchiveImport {
             last = hash;
           }
           jdbc.update(set, bytes, row.get("new"));
+          pictures++;
+          done.accept((int) (READ + WRITTEN + PICTURES * Math.min(1, pictures / files)));
         }
       }
     }

@@ -17,7 +17,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntConsumer;
 import org.mildlantern.app.keeper.Scope;
+import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.core.words.Words;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,6 +46,9 @@ public class ArchiveService {
   private static final Duration LONGEST = Duration.ofHours(12);
   private static final int SHOWN = 20;
 
+  /** Larger archives are read in the background, bytes. */
+  private static final long LARGE = 20L << 20;
+
   private final ArchiveWriter writer;
   private final ArchiveImport imports;
   private final JdbcClient jdbc;
@@ -53,6 +58,8 @@ public class ArchiveService {
 
   /** How far this instance has come with those that it makes, in percent. */
   private final Map<Long, Long> percents = new ConcurrentHashMap<>();
+
+  private final Map<Of, Reading> readings = new ConcurrentHashMap<>();
 
   private final Path folder;
   private final long most;
@@ -308,17 +315,75 @@ public class ArchiveService {
         .execute(
             status -> {
               status.setRollbackOnly();
-              return imports.run(file, choice, true);
+              return imports.run(file, choice, true, percent -> {});
             });
+  }
+
+  /**
+   * How reading one in goes.
+   *
+   * @param percent of it that is done
+   * @param done what it did, once it is over
+   * @param fault why it could not be, or null
+   */
+  record Reading(int percent, Merge done, String fault) {
+    public boolean over() {
+      return done != null || fault != null;
+    }
+  }
+
+  private record Of(Long collection, Long id) {}
+
+  /** Whether it takes long enough to be read in the background. */
+  boolean large(In in) {
+    try {
+      return Files.size(in.file()) > LARGE;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Begins to read one in, unless that is under way. */
+  void begin(In in, Merge.Choice choice) {
+    SignedIn keeper = scope.keeper();
+    Of of = new Of(keeper.collectionId(), in.id());
+    Reading now = readings.get(of);
+    if (now != null && !now.over()) {
+      return;
+    }
+    readings.keySet().removeIf(other -> other.collection().equals(of.collection()));
+    readings.put(of, new Reading(0, null, null));
+    tasks.execute(() -> readings.put(of, scope.as(keeper, () -> reading(in, choice, of))));
+  }
+
+  private Reading reading(In in, Merge.Choice choice, Of of) {
+    try {
+      Merge merge = read(in, choice, percent -> readings.put(of, new Reading(percent, null, null)));
+      return new Reading(100, merge, null);
+    } catch (ArchiveFault e) {
+      return new Reading(0, null, e.getMessage());
+    } catch (RuntimeException e) {
+      LOG.warn("an archive could not be read in", e);
+      return new Reading(0, null, WORDS.say("broke-off"));
+    }
+  }
+
+  /** How reading one in goes that was begun here; empty after a restart. */
+  Optional<Reading> reading(Long id) {
+    return Optional.ofNullable(readings.get(new Of(collection(), id)));
   }
 
   /** Reads it in, and forgets the file. */
   Merge read(In in, Merge.Choice choice) {
+    return read(in, choice, percent -> {});
+  }
+
+  private Merge read(In in, Merge.Choice choice, IntConsumer percent) {
     Merge merge =
         new TransactionTemplate(transactions)
             .execute(
                 status -> {
-                  Merge done = imports.run(in.file(), choice, false);
+                  Merge done = imports.run(in.file(), choice, false, percent);
                   jdbc.sql("delete from archive_in where id = :id").param("id", in.id()).update();
                   return done;
                 });
@@ -333,7 +398,7 @@ public class ArchiveService {
       return preview
           ? preview(file, choice)
           : new TransactionTemplate(transactions)
-              .execute(status -> imports.run(file, choice, false));
+              .execute(status -> imports.run(file, choice, false, percent -> {}));
     } finally {
       remove(file);
     }

@@ -195,9 +195,18 @@ record Staging(Tables.Table table, List<Tables.Column> columns, Tables tables, L
             differing());
   }
 
-  /** Ids of new rows with the hash of a picture of theirs, in the order of hashes. */
-  String pictures(Tables.Column column) {
-    return "select i.\"%1$s\", m.new from typed_%2$s i join map_%2$s m on m.old = i.id and m.how = 'n' where i.\"%1$s\" is not null order by 1"
-        .formatted(column.name(), name());
+  /**
+   * Ids of rows with the hash of a picture that they get, in the order of hashes: of new rows, and
+   * of those that are here with another where the archive's are taken.
+   */
+  String pictures(Tables.Column column, boolean takeTheirs) {
+    String which =
+        takeTheirs
+            ? "(m.how = 'n' or m.how = 'u' and i.\"%1$s\" is distinct from (select %3$s from %2$s t where t.id = m.new))"
+            : "m.how = 'n'";
+    return ("select i.\"%1$s\", m.new from typed_%2$s i join map_%2$s m on m.old = i.id and "
+            + which
+            + " where i.\"%1$s\" is not null order by 1")
+        .formatted(column.name(), name(), here(column));
   }
 }

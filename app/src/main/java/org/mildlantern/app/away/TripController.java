@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.mildlantern.app.figure.Figure;
+import org.mildlantern.app.figure.Figures;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.round.Answered;
 import org.mildlantern.app.web.Pdf;
@@ -35,6 +37,7 @@ class TripController {
   private final AwayService away;
   private final AwayCheck check;
   private final PhotoService photos;
+  private final Figures figures;
   private final Answered answered;
   private final Pdf pdf;
 
@@ -43,6 +46,7 @@ class TripController {
       AwayService away,
       AwayCheck check,
       PhotoService photos,
+      Figures figures,
       Answered answered,
       Pdf pdf) {
     this.answered = answered;
@@ -50,6 +54,7 @@ class TripController {
     this.away = away;
     this.check = check;
     this.photos = photos;
+    this.figures = figures;
     this.pdf = pdf;
   }
 
@@ -90,8 +95,19 @@ class TripController {
 
   @GetMapping("/away/trips/{id}/sheet")
   String sheet(@PathVariable Long id, Model model) {
-    model.addAttribute("trip", trip(id));
+    TripView trip = trip(id);
+    model.addAttribute("trip", trip);
+    model.addAttribute("figures", drawn(trip));
     return "away/sheet";
+  }
+
+  /** The figures of how the plants are built, by form. */
+  private Map<String, Figure> drawn(TripView trip) {
+    return figures.small(
+        trip.visits().stream()
+            .flatMap(visit -> visit.places().stream())
+            .flatMap(at -> at.tasks().stream())
+            .map(task -> task.plant().form()));
   }
 
   @GetMapping("/away/trips/{id}/sheet.pdf")
@@ -108,7 +124,7 @@ class TripController {
                     task.photo(), photo -> photos.thumbnail(photo).map(Pdf::source).orElse(null)));
     return Pdf.shown(
         "visits-" + trip.from(),
-        pdf.of("away/sheet-pdf", Map.of("trip", trip, "sources", sources)));
+        pdf.of("away/sheet-pdf", Map.of("trip", trip, "sources", sources, "figures", drawn(trip))));
   }
 
   @PostMapping("/away/trips/{id}/link")

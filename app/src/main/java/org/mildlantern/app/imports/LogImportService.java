@@ -78,11 +78,15 @@ class LogImportService {
   /**
    * A line of a row as it was read.
    *
+   * @param why it is kept as words only, or null
    * @param here whether the day book has it already
    */
-  record Line(PlantView plant, ZonedDateTime at, String text, QuickLine read, boolean here) {
+  record Line(PlantView plant, ZonedDateTime at, QuickLine read, String why, boolean here) {
     /** What kind of note it is, with its figures. */
     public String words() {
+      if (why != null) {
+        return WORDS.say("log-words", why);
+      }
       if (read.note() instanceof Moved) {
         return WORDS.say("log-moved");
       }
@@ -202,17 +206,30 @@ class LogImportService {
       PlantView plant = named.of(row);
       List<Line> lines = new ArrayList<>();
       for (String text : row.lines()) {
-        QuickLine read = named.settings.read(plant.id(), text, row.day());
-        ZonedDateTime at = at(row, read);
-        boolean here =
-            there.computeIfPresent(key(plant.id(), at.toLocalDate(), read.text()), (k, n) -> n - 1)
-                != null;
-        lines.add(new Line(plant, at, text, read, here));
+        lines.add(line(row, plant, text, named, there));
       }
       return new Row(row.number(), cells, lines, null);
     } catch (IllegalArgumentException e) {
       return new Row(row.number(), cells, List.of(), e.getMessage());
     }
+  }
+
+  /** What cannot be read as it stands is kept as words, and why is said. */
+  private Line line(
+      LogRow row, PlantView plant, String text, Named named, Map<String, Integer> there) {
+    QuickLine read;
+    String why = null;
+    try {
+      read = named.settings.read(plant.id(), text, row.day());
+    } catch (IllegalArgumentException e) {
+      read = QuickLine.words(text, now());
+      why = e.getMessage();
+    }
+    ZonedDateTime at = at(row, read);
+    boolean here =
+        there.computeIfPresent(key(plant.id(), at.toLocalDate(), read.text()), (k, n) -> n - 1)
+            != null;
+    return new Line(plant, at, read, why, here);
   }
 
   /** When it was; noon where no time is told, and never ahead of now. */

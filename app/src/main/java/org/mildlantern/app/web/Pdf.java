@@ -1,6 +1,7 @@
 package org.mildlantern.app.web;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -32,8 +33,9 @@ public class Pdf {
   public byte[] of(String template, Map<String, Object> variables) {
     Context context = new Context(Locale.ENGLISH, variables);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try {
+    try (BatikSVGDrawer drawings = new BatikSVGDrawer()) {
       new PdfRendererBuilder()
+          .useSVGDrawer(drawings)
           .withHtmlContent(templates.process(template, context), null)
           .toStream(out)
           .run();

@@ -3,6 +3,7 @@ package org.mildlantern.app.archive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Arrays;
@@ -13,6 +14,7 @@ import org.mildlantern.app.AppTest;
 import org.mildlantern.app.Keepers;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.places.PlaceView;
+import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.core.round.PlaceKind;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -20,10 +22,12 @@ import org.springframework.beans.factory.annotation.Autowired;
 @AppTest
 class ArchivePartsTest {
   private static final int PART = 3000;
+  private static final Merge.Choice CAREFUL = new Merge.Choice(false, false, null, false);
 
   @Autowired Keepers keepers;
   @Autowired ArchiveParts parts;
   @Autowired ArchiveService archives;
+  @Autowired PlantService plants;
 
   private SignedIn keeper;
   private byte[] zip;
@@ -84,9 +88,7 @@ class ArchivePartsTest {
     }
     ArchiveService.In in = keepers.as(keeper, () -> archives.waiting(id)).orElseThrow();
     assertThat(in.file()).hasBinaryContent(zip);
-    Merge merge =
-        keepers.as(
-            keeper, () -> archives.preview(in.file(), new Merge.Choice(false, false, null, false)));
+    Merge merge = keepers.as(keeper, () -> archives.preview(in.file(), CAREFUL));
     assertThat(merge.fresh()).isPositive();
     assertThat(send(keeper, id, 0, PART).orElseThrow().whole()).isTrue();
     assertThat(in.file()).hasBinaryContent(zip);
@@ -124,5 +126,45 @@ class ArchivePartsTest {
     assertThatThrownBy(() -> keepers.as(keeper, () -> parts.begin("x", 1L << 50, "x")))
         .isInstanceOf(ArchiveFault.class)
         .hasMessageContaining("GB");
+  }
+
+  private ArchiveService.Reading read(byte[] bytes) throws Exception {
+    Long id =
+        keepers.as(
+            keeper,
+            () -> {
+              try {
+                return archives.take("all.zip", new ByteArrayInputStream(bytes));
+              } catch (IOException e) {
+                throw new IllegalStateException(e);
+              }
+            });
+    keepers.as(
+        keeper,
+        () -> {
+          archives.begin(archives.waiting(id).orElseThrow(), CAREFUL);
+          return null;
+        });
+    for (int waits = 0; waits < 300; waits++) {
+      ArchiveService.Reading now = keepers.as(keeper, () -> archives.reading(id)).orElseThrow();
+      if (now.over()) {
+        assertThat(keepers.as(keepers.make(), () -> archives.reading(id))).isEmpty();
+        return now;
+      }
+      assertThat(now.percent()).isBetween(0, 100);
+      Thread.sleep(100);
+    }
+    throw new AssertionError("never over");
+  }
+
+  @Test
+  void aLargeOneIsReadInTheBackgroundAndSaysHowItWent() throws Exception {
+    ArchiveService.Reading done = read(zip);
+    assertThat(done.fault()).isNull();
+    assertThat(done.done().fresh()).isPositive();
+    assertThat(keepers.as(keeper, plants::kept)).hasSize(1);
+    ArchiveService.Reading broken = read(Arrays.copyOf(zip, zip.length / 2));
+    assertThat(broken.done()).isNull();
+    assertThat(broken.fault()).contains("no ZIP file");
   }
 }

@@ -363,6 +363,22 @@ class ArchiveTest {
         .extracting(PlantView::name)
         .doesNotContain("Mine now");
     assertThat(texts(keeper)).anyMatch("watered 90"::equalsIgnoreCase);
+    jdbc.sql("update photo set image = thumbnail where collection_id = ?")
+        .param(keeper.collectionId())
+        .update();
+    List<String> mine = images(keeper);
+    in(keeper, zip, CAREFUL, false);
+    assertThat(images(keeper)).isEqualTo(mine);
+    in(keeper, zip, new Merge.Choice(true, false, null, false), false);
+    assertThat(images(keeper)).doesNotContainAnyElementsOf(mine).hasSameSizeAs(mine);
+  }
+
+  private List<String> images(SignedIn keeper) {
+    return jdbc.sql(
+            "select encode(sha256(image), 'hex') from photo where collection_id = ? order by id")
+        .param(keeper.collectionId())
+        .query(String.class)
+        .list();
   }
 
   private static Merge.Count count(Merge merge, String table) {

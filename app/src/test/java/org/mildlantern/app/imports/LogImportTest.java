@@ -129,13 +129,39 @@ class LogImportTest extends WebCase {
         .andExpect(content().string(containsString("Several plants are called")))
         .andExpect(content().string(containsString("No plant is called")))
         .andExpect(content().string(containsString("no day that can be read")))
-        .andExpect(content().string(containsString("names another day")));
+        .andExpect(content().string(containsString("Words only. The line names another day")));
     post(keeper, log + "/save");
-    assertThat(book()).hasSize(1);
+    assertThat(book())
+        .containsExactly(
+            coleus.code() + " 2026-05-06 REMARK =1+2, fed",
+            coleus.code() + " 2026-05-07 REMARK Repotted yesterday");
     String open = get(keeper, log + "/open.csv").andReturn().getResponse().getContentAsString();
-    assertThat(open.lines()).hasSize(5);
+    assertThat(open.lines()).hasSize(4);
     post(keeper, bring(open.replace("Fern", coleus.code())) + "/save");
     assertThat(book()).anyMatch(line -> line.endsWith("2026-05-04 FED Fed"));
+  }
+
+  @Test
+  void theTableOfTheDayBookIsHereAlreadyAndComesInElsewhere() throws Exception {
+    keepers.note(keeper, coleus.id(), "watered 120");
+    keepers.note(keeper, coleus.id(), "moved to Porch");
+    keepers.note(keeper, coleus.id(), "weighed 512");
+    String table =
+        get(keeper, "/archive/tables/log.csv").andReturn().getResponse().getContentAsString();
+    get(keeper, bring(table))
+        .andExpect(content().string(containsString("3 are in the day book already")));
+    List<String> mine = book();
+    keeper = keepers.make();
+    PlaceView there = keepers.place(keeper, "There", PlaceKind.INDOOR);
+    PlantView theirs = keepers.plant(keeper, there, "Coleus scutellarioides");
+    post(keeper, bring(table.replace(coleus.code(), theirs.code())) + "/save");
+    assertThat(book()).hasSize(3);
+    assertThat(book().stream().filter(line -> !line.contains("Moved")))
+        .containsExactlyElementsOf(
+            mine.stream()
+                .filter(line -> !line.contains("Moved"))
+                .map(line -> line.replace(coleus.code(), theirs.code()))
+                .toList());
   }
 
   @Test

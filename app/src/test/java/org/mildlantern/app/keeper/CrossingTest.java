@@ -193,6 +193,7 @@ class CrossingTest extends EveryRoute {
           post("/plants/{id}/growth", Of.PLANT, "organ", "LEAF", "cm", "9"),
           get("/archive/out/{id}", Of.ARCHIVE_OUT),
           get("/archive/in/{id}", Of.ARCHIVE_IN),
+          get("/archive/in/{id}/reading", Of.ARCHIVE_IN),
           post("/archive/in/{id}", Of.ARCHIVE_IN),
           post("/archive/in/{id}/parts", Of.ARCHIVE_IN, "at", "0"),
           post("/archive/in/{id}/drop", Of.ARCHIVE_IN),

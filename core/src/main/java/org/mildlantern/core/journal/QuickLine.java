@@ -78,6 +78,11 @@ public record QuickLine(
         sentence(text));
   }
 
+  /** A line of which nothing is read but its words. */
+  public static QuickLine words(String line, ZonedDateTime now) {
+    return new QuickLine(new Remark(), now, false, List.of(), sentence(line.strip()));
+  }
+
   /**
    * The same on the day of a field beside it; a line that names a day of its own must name that
    * one.

@@ -14,10 +14,10 @@ public enum LogColumn {
   CODE(
       "code of the plant",
       "code|no|nr|number|accession(?: .*)?|tag|id|plant (?:code|id|no|number)"),
-  PLANT("name of the plant", "plants?|name|plant name|species|kind|label"),
+  PLANT("name of the plant", "plants?|name|plant name|species|label"),
   WHAT(
       "what was done or seen",
-      "what|action|activity|event|task|done|type|work|entry|text|log|observation|cause|problem"),
+      "what|action|activity|event|task|done|type|work|entry|text|words|log|observation|cause|problem|measured"),
   AMOUNT("how much", "amount|quantity|volume|water|how much|dose|value|ml"),
   WITH(
       "with which product",

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -190,7 +191,15 @@ public final class LogReader {
     if (done.isEmpty() && with != null) {
       done.append(WORDS.say("log.given"));
     }
-    append(done, " ", all.get(LogColumn.AMOUNT));
+    String amount = all.get(LogColumn.AMOUNT);
+    boolean saysIt =
+        amount != null
+            && amount.toLowerCase(Locale.ROOT).startsWith(done.toString().toLowerCase(Locale.ROOT));
+    if (saysIt && !done.isEmpty()) {
+      done = new StringBuilder(amount);
+    } else {
+      append(done, " ", amount);
+    }
     append(done, " with ", with);
     append(done, " ", all.get(LogColumn.RATE));
     append(done, " against ", against);

@@ -49,6 +49,25 @@ class LogReaderTest {
   }
 
   @Test
+  void tablesThatGoOutOfHereComeInAgain() {
+    LogRow log =
+        row("Code|Name|When|Kind|Words", "A1|Fern|2026-05-12 18:30|WATERED|Watered 120 ml");
+    assertThat(log.lines()).containsExactly("Watered 120 ml");
+    assertThat(log.time()).isEqualTo(LocalTime.of(18, 30));
+    LogRow weight =
+        row("Device|Code|When|Measured|Value", "|A1|2026-05-12 18:30:07|WEIGHED|Weighed 512 g");
+    assertThat(weight.lines()).containsExactly("Weighed 512 g");
+    LogRow treated =
+        row(
+            "Code|Name|Against|Planned|State|Done|Means|Rate",
+            "A1|Fern|spider-mites|2026-05-10|DONE|2026-05-12|soap|5 ml/l");
+    assertThat(treated.day()).isEqualTo(LocalDate.of(2026, 5, 12));
+    assertThat(treated.lines()).containsExactly("sprayed with soap 5 ml/l against spider-mites");
+    assertThat(row("Case|Code|Name|Cause|Opened|Closed", "1|A1|Fern|too-dry|2026-05-12|").lines())
+        .containsExactly("too-dry");
+  }
+
+  @Test
   void weightsAndClockTimesAreRead() {
     LogRow row = row("Day|Time|Tag|Weight [g]", "2026-05-12|7:05 pm|A1|512,5");
     assertThat(row.time()).isEqualTo(LocalTime.of(19, 5));
