@@ -15,7 +15,6 @@ import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.web.Htmx;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.PlainInput;
-import org.mildlantern.app.web.TextFile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.round.PlaceKind;
 import org.mildlantern.core.sheet.Answers;
@@ -64,13 +63,6 @@ class ImportController {
     return "imports/new";
   }
 
-  /** A list that was begun. */
-  record Earlier(Long id, java.time.Instant madeAt, int rows, int saved) {
-    static Earlier of(PlantImport list) {
-      return new Earlier(list.id(), list.madeAt(), list.sheet().rows().size(), list.saved().size());
-    }
-  }
-
   @PostMapping("/plants/imports/new")
   String start(
       @RequestParam(defaultValue = "") String table,
@@ -78,15 +70,13 @@ class ImportController {
       HttpServletResponse response,
       Model model)
       throws IOException {
-    boolean sent = file != null && !file.isEmpty();
     try {
-      return "redirect:/plants/imports/"
-          + imports.open(Lines.of(sent ? TextFile.text(file.getBytes()) : table));
+      return "redirect:/plants/imports/" + imports.open(Lines.of(table, file, Lines.MOST_ROWS));
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("table", table);
       model.addAttribute("fault", e.getMessage());
-      model.addAttribute("sent", sent);
+      model.addAttribute("sent", Lines.isSent(file));
       return starting(model);
     }
   }

@@ -9,7 +9,9 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.mildlantern.app.web.PlainInput;
+import org.mildlantern.app.web.TextFile;
 import org.mildlantern.core.words.Words;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Takes apart a table of cells between tabs, commas or semicolons, as spreadsheets write it. */
 final class Lines {
@@ -21,6 +23,19 @@ final class Lines {
   private static final Words WORDS = Words.of(Lines.class);
 
   private Lines() {}
+
+  /**
+   * The cells of what was pasted, or of a file that was sent.
+   *
+   * @param file or null
+   */
+  static List<List<String>> of(String table, MultipartFile file, int most) throws IOException {
+    return of(isSent(file) ? TextFile.text(file.getBytes()) : table, most);
+  }
+
+  static boolean isSent(MultipartFile file) {
+    return file != null && !file.isEmpty();
+  }
 
   /**
    * The cells of a table, line by line.

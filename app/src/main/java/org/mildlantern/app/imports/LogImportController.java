@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.mildlantern.app.web.Paged;
-import org.mildlantern.app.web.TextFile;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.sheet.DayOrder;
 import org.mildlantern.core.sheet.LogColumn;
@@ -54,13 +53,6 @@ class LogImportController {
     return "imports/log-new";
   }
 
-  /** A log that was begun. */
-  record Earlier(Long id, java.time.Instant madeAt, int rows, int saved) {
-    static Earlier of(LogImport log) {
-      return new Earlier(log.id(), log.madeAt(), log.sheet().rows().size(), log.saved().size());
-    }
-  }
-
   @PostMapping("/plants/logs/new")
   String start(
       @RequestParam(defaultValue = "") String table,
@@ -68,14 +60,13 @@ class LogImportController {
       HttpServletResponse response,
       Model model)
       throws IOException {
-    boolean sent = file != null && !file.isEmpty();
     try {
-      String text = sent ? TextFile.text(file.getBytes()) : table;
-      return "redirect:/plants/logs/" + logs.open(Lines.of(text, MOST_ROWS));
+      return "redirect:/plants/logs/" + logs.open(Lines.of(table, file, MOST_ROWS));
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("table", table);
       model.addAttribute("fault", e.getMessage());
+      model.addAttribute("sent", Lines.isSent(file));
       return starting(model);
     }
   }

@@ -19,6 +19,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.app.Keepers;
 import org.mildlantern.app.WebCase;
+import org.mildlantern.app.keeper.DemoDoor;
+import org.mildlantern.app.keeper.KeeperService;
 import org.mildlantern.app.keeper.SignedIn;
 import org.mildlantern.app.photos.PhotoService;
 import org.mildlantern.app.photos.Pictures;
@@ -34,6 +36,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A plant goes from one keeper to another, with its history and nothing else. */
 class HandoverTest extends WebCase {
+  @Autowired KeeperService accounts;
   @Autowired PlantService plants;
   @Autowired PhotoService photos;
   @Autowired JdbcClient jdbc;
@@ -166,6 +169,35 @@ class HandoverTest extends WebCase {
         .isEqualTo("Zzporch");
     assertThat(log(giver)).anyMatch(text -> text.contains("77"));
     assertThat(count(giver, "isolation")).isZero();
+  }
+
+  @Test
+  void everyPlantOfTheDemoGoesAndItsPagesAreShown() throws Exception {
+    giver = accounts.byEmail(DemoDoor.EMAIL).orElseThrow();
+    keepers.place(taker, "Shelf", PlaceKind.INDOOR);
+    List<PlantView> all = keepers.as(giver, plants::kept);
+    for (PlantView one : all) {
+      plant = one;
+      post(taker, waiting(file("/plants/" + one.id() + "/plant.zip")), "apart", "false");
+    }
+    List<PlantView> theirs = keepers.as(taker, plants::kept);
+    assertThat(theirs).hasSameSizeAs(all);
+    assertThat(count(taker, "treatment_visit")).isPositive();
+    assertThat(count(taker, "plant_case")).isPositive();
+    for (PlantView one : theirs) {
+      get(taker, "/plants/" + one.id()).andExpect(status().isOk());
+      get(taker, "/plants/" + one.id() + "/year").andExpect(status().isOk());
+    }
+    for (String shown : List.of("/today", "/cases", "/treatments", "/archive", "/away")) {
+      get(taker, shown).andExpect(status().isOk());
+    }
+    for (Long visit :
+        jdbc.sql("select id from treatment_visit where collection_id = ? and state = 'PLANNED'")
+            .param(taker.collectionId())
+            .query(Long.class)
+            .list()) {
+      get(taker, "/visits/" + visit).andExpect(status().isOk());
+    }
   }
 
   @Test
