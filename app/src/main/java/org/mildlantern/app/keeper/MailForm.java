@@ -1,8 +1,6 @@
 package org.mildlantern.app.keeper;
 
 import jakarta.validation.constraints.Email;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -20,10 +18,9 @@ record MailForm(
             regexp = "\\s*|[\\w.:\\[\\]-]+",
             message = "The name of the server alone, such as smtp.example.org.")
         String host,
-    @NotNull(message = "Between 1 and 65535; mostly 587.")
-        @Min(value = 1, message = "Between 1 and 65535; mostly 587.")
-        @Max(value = 65535, message = "Between 1 and 65535; mostly 587.")
-        Integer port,
+    @NotNull(message = "A whole number from 1 to 65535; mostly 587.")
+        @Pattern(regexp = PORT, message = "A whole number from 1 to 65535; mostly 587.")
+        String port,
     @NotNull(message = "Pick one.") MailServer.Locked locked,
     @Size(max = 200, message = "At most 200 characters.") String name,
     @Size(max = 200, message = "At most 200 characters.") String password,
@@ -32,10 +29,15 @@ record MailForm(
         @Size(max = 200, message = "At most 200 characters.")
         String sender) {
 
-  static final MailForm EMPTY = new MailForm("", 587, MailServer.Locked.STARTTLS, "", "", "");
+  /** From 1 to 65535. */
+  private static final String PORT =
+      "\\s*(?:[1-9]\\d{0,3}|[1-5]\\d{4}|6[0-4]\\d{3}|65[0-4]\\d{2}|655[0-2]\\d|6553[0-5])\\s*";
+
+  static final MailForm EMPTY = new MailForm("", "587", MailServer.Locked.STARTTLS, "", "", "");
 
   static MailForm of(MailServer.Set set) {
-    return new MailForm(set.host(), set.port(), set.locked(), set.name(), "", set.sender());
+    return new MailForm(
+        set.host(), String.valueOf(set.port()), set.locked(), set.name(), "", set.sender());
   }
 
   /**
@@ -46,7 +48,7 @@ record MailForm(
   MailServer.Set with(String former) {
     return new MailServer.Set(
         host.strip(),
-        port,
+        Integer.parseInt(port.strip()),
         locked,
         name == null ? "" : name.strip(),
         password == null || password.isEmpty() ? former : password,

@@ -47,9 +47,9 @@ public class MailServer {
 
   /** How the way to the server is locked. */
   public enum Locked {
-    STARTTLS("encrypted from the greeting on (STARTTLS, mostly port 587)"),
-    TLS("encrypted (TLS, mostly port 465)"),
-    NONE("not encrypted; within one’s own network only");
+    STARTTLS("STARTTLS, mostly port 587"),
+    TLS("TLS, mostly port 465"),
+    NONE("not encrypted");
 
     private final String label;
 

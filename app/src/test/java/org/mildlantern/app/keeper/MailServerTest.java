@@ -118,8 +118,10 @@ class MailServerTest extends WebCase {
     for (String[] bad :
         new String[][] {
           {"1", "http://smtp.example.org/x", "The name of the server alone"},
-          {"3", "70000", "Between 1 and 65535"},
-          {"3", "many", "A whole number"},
+          {"3", "70000", "A whole number from 1 to 65535"},
+          {"3", "many", "A whole number from"},
+          {"3", "0", "A whole number from"},
+          {"3", "", "A whole number from"},
           {"11", "no address", "An address, such as"},
           {"1", "", "The name of the server, such as"}
         }) {
