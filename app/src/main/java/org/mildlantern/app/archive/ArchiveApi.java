@@ -28,11 +28,13 @@ class ArchiveApi {
 
   private final Semaphore places = new Semaphore(AT_ONCE);
   private final ArchiveService archives;
+  private final ArchiveIntake intake;
   private final PlantService plants;
   private final Scope scope;
 
-  ArchiveApi(ArchiveService archives, PlantService plants, Scope scope) {
+  ArchiveApi(ArchiveService archives, ArchiveIntake intake, PlantService plants, Scope scope) {
     this.archives = archives;
+    this.intake = intake;
     this.plants = plants;
     this.scope = scope;
   }
@@ -78,7 +80,7 @@ class ArchiveApi {
       throw new ResponseStatusException(HttpStatus.TOO_MANY_REQUESTS, "Others are being read in.");
     }
     try {
-      return archives.read(
+      return intake.read(
           request.getInputStream(), new Merge.Choice(theirs, same, place, apart), preview);
     } finally {
       places.release();

@@ -33,12 +33,19 @@ class ArchiveController {
   private static final Words WORDS = Words.of(ArchiveController.class);
 
   private final ArchiveService archives;
+  private final ArchiveIntake intake;
   private final ArchiveParts parts;
   private final PlaceService places;
   private final Scope scope;
 
-  ArchiveController(ArchiveService archives, ArchiveParts parts, PlaceService places, Scope scope) {
+  ArchiveController(
+      ArchiveService archives,
+      ArchiveIntake intake,
+      ArchiveParts parts,
+      PlaceService places,
+      Scope scope) {
     this.parts = parts;
+    this.intake = intake;
     this.archives = archives;
     this.places = places;
     this.scope = scope;
@@ -89,7 +96,7 @@ class ArchiveController {
     }
     try (InputStream bytes = file.getInputStream()) {
       String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
-      return "redirect:/archive/in/" + archives.take(name, bytes);
+      return "redirect:/archive/in/" + intake.take(name, bytes);
     }
   }
 
@@ -116,8 +123,8 @@ class ArchiveController {
         .orElseThrow(Web::missing);
   }
 
-  private ArchiveService.In waiting(Long id) {
-    return archives.waiting(id).orElseThrow(Web::missing);
+  private ArchiveIntake.In waiting(Long id) {
+    return intake.waiting(id).orElseThrow(Web::missing);
   }
 
   /** What reading it in would do; nothing is changed. */
@@ -130,14 +137,14 @@ class ArchiveController {
       @RequestParam(defaultValue = "false") boolean apart,
       HttpServletResponse response,
       Model model) {
-    ArchiveService.In in = waiting(id);
+    ArchiveIntake.In in = waiting(id);
     model.addAttribute("in", in);
     model.addAttribute("theirs", theirs);
     model.addAttribute("same", same);
     model.addAttribute("places", places.all());
     try {
       model.addAttribute(
-          "merge", archives.preview(in.file(), new Merge.Choice(theirs, same, place, apart)));
+          "merge", intake.preview(in.file(), new Merge.Choice(theirs, same, place, apart)));
     } catch (ArchiveFault e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("fault", e.getMessage());
@@ -155,13 +162,13 @@ class ArchiveController {
       HttpServletResponse response,
       Model model,
       RedirectAttributes flash) {
-    ArchiveService.In in = waiting(id);
-    if (archives.large(in)) {
-      archives.begin(in, new Merge.Choice(theirs, same, place, apart));
+    ArchiveIntake.In in = waiting(id);
+    if (intake.large(in)) {
+      intake.begin(in, new Merge.Choice(theirs, same, place, apart));
       return "redirect:/archive/in/" + id + "/reading";
     }
     try {
-      Merge merge = archives.read(in, new Merge.Choice(theirs, same, place, apart));
+      Merge merge = intake.read(in, new Merge.Choice(theirs, same, place, apart));
       flash.addFlashAttribute("said", WORDS.say("read-in", merge.fresh()));
       return merge.came().isEmpty()
           ? "redirect:/archive"
@@ -177,7 +184,7 @@ class ArchiveController {
   /** How reading a large one in goes. */
   @GetMapping("/archive/in/{id}/reading")
   String reading(@PathVariable Long id, Model model) {
-    Optional<ArchiveService.Reading> reading = archives.reading(id);
+    Optional<ArchiveIntake.Reading> reading = intake.reading(id);
     if (reading.isEmpty()) {
       return "redirect:/archive/in/" + waiting(id).id();
     }
@@ -188,7 +195,7 @@ class ArchiveController {
 
   @PostMapping("/archive/in/{id}/drop")
   String drop(@PathVariable Long id) {
-    Optional.of(waiting(id)).ifPresent(archives::drop);
+    Optional.of(waiting(id)).ifPresent(intake::drop);
     return "redirect:/archive";
   }
 }

@@ -8,14 +8,11 @@ import java.nio.file.StandardOpenOption;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.core.words.Words;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.util.unit.DataSize;
 
 /**
  * Takes an archive part by part, so that a line which breaks costs one part: what has come is kept,
@@ -34,18 +31,12 @@ class ArchiveParts {
 
   private final JdbcClient jdbc;
   private final Scope scope;
-  private final Path folder;
-  private final long most;
+  private final ArchiveFiles files;
 
-  ArchiveParts(
-      JdbcClient jdbc,
-      Scope scope,
-      @Value("${mild-lantern.files}") Path folder,
-      @Value("${mild-lantern.archive-most}") DataSize most) {
+  ArchiveParts(JdbcClient jdbc, ArchiveFiles files, Scope scope) {
     this.jdbc = jdbc;
     this.scope = scope;
-    this.folder = folder;
-    this.most = most.toBytes();
+    this.files = files;
   }
 
   /**
@@ -82,10 +73,10 @@ class ArchiveParts {
    * @throws ArchiveFault when it is too large, or empty
    */
   Part begin(String name, long size, String mark) {
-    if (size < 1 || size > most) {
-      throw new ArchiveFault(
-          size < 1 ? WORDS.say("no-file") : WORDS.say("large", most / (1L << 30)));
+    if (size < 1) {
+      throw new ArchiveFault(WORDS.say("no-file"));
     }
+    files.bound(size);
     String known = cut(mark, LONGEST_MARK);
     Optional<Row> begun =
         rows("size = :size and mark = :mark order by id desc limit 1", size, known).stream()
@@ -95,7 +86,7 @@ class ArchiveParts {
     }
     rows("size is not null order by id desc offset " + (UNDER_WAY - 1), size, known)
         .forEach(this::drop);
-    Path file = folder.resolve(UUID.randomUUID() + ".in.zip");
+    Path file = files.fresh(".in.zip");
     Long id =
         jdbc.sql(
                 "insert into archive_in (collection_id, came_at, name, file, size, mark) values (:c,"
@@ -127,11 +118,7 @@ class ArchiveParts {
 
   private void drop(Row row) {
     jdbc.sql("delete from archive_in where id = :id").param("id", row.id()).update();
-    try {
-      Files.deleteIfExists(row.file());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    ArchiveFiles.remove(row.file());
   }
 
   /**
@@ -155,7 +142,6 @@ class ArchiveParts {
     if (before.at() != at || at + octets.length > before.size()) {
       return Optional.of(before);
     }
-    Files.createDirectories(folder);
     Files.write(row.get().file(), octets, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
     Part now = row.get().part();
     if (now.whole()) {

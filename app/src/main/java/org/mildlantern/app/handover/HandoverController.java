@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.app.archive.ArchiveIntake;
 import org.mildlantern.app.archive.ArchiveService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.keeper.SecretDoor;
@@ -33,6 +34,7 @@ class HandoverController {
 
   private final HandoverService handovers;
   private final ArchiveService archives;
+  private final ArchiveIntake intake;
   private final ReportService reports;
   private final PlantService plants;
   private final Pdf pdf;
@@ -41,12 +43,14 @@ class HandoverController {
   HandoverController(
       HandoverService handovers,
       ArchiveService archives,
+      ArchiveIntake intake,
       ReportService reports,
       PlantService plants,
       Pdf pdf,
       Scope scope) {
     this.handovers = handovers;
     this.archives = archives;
+    this.intake = intake;
     this.reports = reports;
     this.plants = plants;
     this.pdf = pdf;
@@ -139,6 +143,6 @@ class HandoverController {
       return "redirect:/archive#link";
     }
     return "redirect:/archive/in/"
-        + archives.take(WORDS.say("by-link"), way.get().keeper().collectionId(), way.get().what());
+        + intake.take(WORDS.say("by-link"), way.get().keeper().collectionId(), way.get().what());
   }
 }

@@ -27,6 +27,7 @@ class ArchivePartsTest {
   @Autowired Keepers keepers;
   @Autowired ArchiveParts parts;
   @Autowired ArchiveService archives;
+  @Autowired ArchiveIntake intake;
   @Autowired PlantService plants;
 
   private SignedIn keeper;
@@ -78,7 +79,7 @@ class ArchivePartsTest {
     assertThat(send(keeper, id, 0, PART).orElseThrow().at()).isEqualTo(PART);
     // A part that is not the next is left aside.
     assertThat(send(keeper, id, 2 * PART, PART).orElseThrow().at()).isEqualTo(PART);
-    assertThat(keepers.as(keeper, () -> archives.waiting(id))).isEmpty();
+    assertThat(keepers.as(keeper, () -> intake.waiting(id))).isEmpty();
     ArchiveParts.Part again = begin("a");
     assertThat(again.id()).isEqualTo(id);
     assertThat(again.at()).isEqualTo(PART);
@@ -86,9 +87,9 @@ class ArchivePartsTest {
     while (at < zip.length) {
       at = send(keeper, id, at, PART).orElseThrow().at();
     }
-    ArchiveService.In in = keepers.as(keeper, () -> archives.waiting(id)).orElseThrow();
+    ArchiveIntake.In in = keepers.as(keeper, () -> intake.waiting(id)).orElseThrow();
     assertThat(in.file()).hasBinaryContent(zip);
-    Merge merge = keepers.as(keeper, () -> archives.preview(in.file(), CAREFUL));
+    Merge merge = keepers.as(keeper, () -> intake.preview(in.file(), CAREFUL));
     assertThat(merge.fresh()).isPositive();
     assertThat(send(keeper, id, 0, PART).orElseThrow().whole()).isTrue();
     assertThat(in.file()).hasBinaryContent(zip);
@@ -128,13 +129,13 @@ class ArchivePartsTest {
         .hasMessageContaining("GB");
   }
 
-  private ArchiveService.Reading read(byte[] bytes) throws Exception {
+  private ArchiveIntake.Reading read(byte[] bytes) throws Exception {
     Long id =
         keepers.as(
             keeper,
             () -> {
               try {
-                return archives.take("all.zip", new ByteArrayInputStream(bytes));
+                return intake.take("all.zip", new ByteArrayInputStream(bytes));
               } catch (IOException e) {
                 throw new IllegalStateException(e);
               }
@@ -142,13 +143,13 @@ class ArchivePartsTest {
     keepers.as(
         keeper,
         () -> {
-          archives.begin(archives.waiting(id).orElseThrow(), CAREFUL);
+          intake.begin(intake.waiting(id).orElseThrow(), CAREFUL);
           return null;
         });
     for (int waits = 0; waits < 300; waits++) {
-      ArchiveService.Reading now = keepers.as(keeper, () -> archives.reading(id)).orElseThrow();
+      ArchiveIntake.Reading now = keepers.as(keeper, () -> intake.reading(id)).orElseThrow();
       if (now.over()) {
-        assertThat(keepers.as(keepers.make(), () -> archives.reading(id))).isEmpty();
+        assertThat(keepers.as(keepers.make(), () -> intake.reading(id))).isEmpty();
         return now;
       }
       assertThat(now.percent()).isBetween(0, 100);
@@ -159,11 +160,11 @@ class ArchivePartsTest {
 
   @Test
   void aLargeOneIsReadInTheBackgroundAndSaysHowItWent() throws Exception {
-    ArchiveService.Reading done = read(zip);
+    ArchiveIntake.Reading done = read(zip);
     assertThat(done.fault()).isNull();
     assertThat(done.done().fresh()).isPositive();
     assertThat(keepers.as(keeper, plants::kept)).hasSize(1);
-    ArchiveService.Reading broken = read(Arrays.copyOf(zip, zip.length / 2));
+    ArchiveIntake.Reading broken = read(Arrays.copyOf(zip, zip.length / 2));
     assertThat(broken.done()).isNull();
     assertThat(broken.fault()).contains("no ZIP file");
   }
