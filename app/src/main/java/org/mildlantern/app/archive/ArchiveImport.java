@@ -7,8 +7,6 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.Date;
 import java.sql.SQLException;
-import java.time.DateTimeException;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -156,7 +154,7 @@ class ArchiveImport {
               + " 'n')",
           collection);
       if (empty && !ofPlant) {
-        settle();
+        Whereabouts.settle(jdbc, archive.manifest().collection(), collection);
       }
       checks.loads();
       return new Merge(
@@ -386,28 +384,6 @@ class ArchiveImport {
           pictures++;
           done.accept((int) (READ + WRITTEN + PICTURES * Math.min(1, pictures / files)));
         }
-      }
-    }
-
-    /** A collection that was empty takes over how the other one was called and where it stands. */
-    private void settle() {
-      Map<String, String> settings = archive.manifest().collection();
-      try {
-        ZoneId.of(String.valueOf(settings.get("zone")));
-        jdbc.update(
-            "update collection set name = coalesce(?, name), latitude = greatest(-90, least(90, ?)),"
-                + " zone = ?, learns = ?, located = coalesce(?, located), units = ?, keep_days ="
-                + " coalesce(?, keep_days), version = version + 1 where id = ?",
-            settings.get("name"),
-            Double.valueOf(settings.get("latitude")),
-            settings.get("zone"),
-            !"false".equals(settings.get("learns")),
-            settings.get("located"),
-            settings.get("units"),
-            settings.get("keep_days") == null ? null : Integer.valueOf(settings.get("keep_days")),
-            collection);
-      } catch (DateTimeException | NullPointerException | NumberFormatException e) {
-        throw new ArchiveFault(WORDS.say("settings"), e);
       }
     }
   }

@@ -15,7 +15,6 @@ import java.sql.Types;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -170,7 +169,9 @@ class ArchiveWriter {
                     Manifest.VERSION,
                     now,
                     selection.plant() != null,
-                    settings(connection, selection),
+                    selection.plant() == null
+                        ? Whereabouts.of(connection, selection.collection())
+                        : Map.of(),
                     told,
                     pictures.size())));
     zip.closeEntry();
@@ -254,31 +255,5 @@ class ArchiveWriter {
       }
     }
     return count;
-  }
-
-  /** Columns of the collection itself that a new one takes over. */
-  static final List<String> SETTINGS =
-      List.of("name", "latitude", "zone", "learns", "located", "units", "keep_days");
-
-  private static Map<String, String> settings(Connection connection, Selection selection)
-      throws SQLException {
-    Map<String, String> settings = new LinkedHashMap<>();
-    if (selection.plant() != null) {
-      return settings;
-    }
-    try (PreparedStatement query =
-        connection.prepareStatement(
-            "select "
-                + String.join("::text, ", SETTINGS)
-                + "::text from collection where id = ?")) {
-      query.setLong(1, selection.collection());
-      try (ResultSet row = query.executeQuery()) {
-        row.next();
-        for (String name : SETTINGS) {
-          settings.put(name, row.getString(name));
-        }
-      }
-    }
-    return settings;
   }
 }

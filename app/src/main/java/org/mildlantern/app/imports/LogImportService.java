@@ -21,6 +21,8 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mildlantern.app.journal.Entry;
+import org.mildlantern.app.journal.EntryOffered;
 import org.mildlantern.app.journal.JournalService;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantNotes;
@@ -34,6 +36,7 @@ import org.mildlantern.core.sheet.LogColumn;
 import org.mildlantern.core.sheet.LogReader;
 import org.mildlantern.core.sheet.LogRow;
 import org.mildlantern.core.words.Words;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,6 +49,9 @@ class LogImportService {
 
   private static final int PART = 200;
 
+  /** Older weights are not judged by the pot as it is now, days. */
+  private static final int JUDGED = 150;
+
   /** Notes that a plant remembers beside the day book. */
   private static final Set<String> CHANGING =
       Set.of(NoteKind.REPOTTED.name(), NoteKind.STAGE.name());
@@ -54,6 +60,7 @@ class LogImportService {
   private final PlantService plants;
   private final PlantNotes notes;
   private final JournalService journal;
+  private final ApplicationEventPublisher events;
   private final EntityManager entities;
   private final JdbcClient jdbc;
   private final Scope scope;
@@ -63,9 +70,11 @@ class LogImportService {
       PlantService plants,
       PlantNotes notes,
       JournalService journal,
+      ApplicationEventPublisher events,
       EntityManager entities,
       JdbcClient jdbc,
       Scope scope) {
+    this.events = events;
     this.entities = entities;
     this.imports = imports;
     this.plants = plants;
@@ -221,6 +230,10 @@ class LogImportService {
     String why = null;
     try {
       read = named.settings.read(plant.id(), text, row.day());
+      if (row.day().isAfter(scope.today().minusDays(JUDGED))) {
+        events.publishEvent(
+            new EntryOffered(new Entry(plant.id(), scope.now(), read.note(), read.text())));
+      }
     } catch (IllegalArgumentException e) {
       read = QuickLine.words(text, now());
       why = e.getMessage();

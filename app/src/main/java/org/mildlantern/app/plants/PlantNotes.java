@@ -168,7 +168,7 @@ public class PlantNotes {
   private Entry recall(Plant plant, Recalled line) {
     boolean moved = line.line().note() instanceof Moved;
     Note note = moved ? new Remark() : applied(plant, line.line().note(), line.at(), null);
-    return journal.write(new Entry(plant.id(), line.at(), note, line.line().text()));
+    return journal.recall(new Entry(plant.id(), line.at(), note, line.line().text()));
   }
 
   /** Writes a note that was tapped, in its own words, as of now. */

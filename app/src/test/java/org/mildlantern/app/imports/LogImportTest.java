@@ -197,6 +197,26 @@ class LogImportTest extends WebCase {
         .isEqualTo(512.5);
   }
 
+  /** A weight of these days must fit the pot; one of years ago was that of another. */
+  @Test
+  void aWeightThatCannotBeIsKeptAsWords() throws Exception {
+    keepers.note(keeper, coleus.id(), "weighed 900 just drained");
+    keepers.note(keeper, coleus.id(), "weighed 500 dry");
+    List<String> before = book();
+    String log =
+        bring(
+            "Date,Code,Weight (g)\n2026-11-20,%1$s,3\n2022-11-20,%1$s,3\n2026-11-21,%1$s,999999\n"
+                .formatted(coleus.code()));
+    get(keeper, log).andExpect(content().string(containsString("Words only.")));
+    post(keeper, log + "/save").andExpect(status().is3xxRedirection());
+    assertThat(book().stream().filter(line -> !before.contains(line)))
+        .containsExactly(
+            coleus.code() + " 2022-11-20 WEIGHED Weighed 3 g",
+            coleus.code() + " 2026-11-20 REMARK Weighed 3 g",
+            coleus.code() + " 2026-11-21 REMARK Weighed 999999 g");
+    get(keeper, "/plants/" + coleus.id()).andExpect(status().isOk());
+  }
+
   @Test
   void columnsAndTheOrderOfDaysAreAskedAndCanBeSaid() throws Exception {
     String log = bring("x,y,z\n5/6/2026," + coleus.code() + ",watered\n");
