@@ -67,7 +67,13 @@ public class ReadingsService {
                       case HOUR -> store.hours(placeId, gauge, from, most);
                       case DAY -> store.days(placeId, gauge, from, most);
                     })
-                    .stream().map(p -> new Stretch(p.at(), p.mean(), p.low(), p.high())).toList());
+                    .stream()
+                        .map(p -> new Stretch(p.at(), hundredth(p.mean()), p.low(), p.high()))
+                        .toList());
+  }
+
+  private static double hundredth(double value) {
+    return Math.round(value * 100) / 100.0;
   }
 
   private List<Series> series(PlaceView place, Series.Span span) {
