@@ -96,8 +96,8 @@ class AwayService {
     List<At> all = all(there, ahead, away);
     List<AwayPlan.Plant> planned = all.stream().map(At::planned).toList();
     List<List<Means>> airs = there.stream().map(Rooms.Room::means).toList();
-    AwayPlan plan = AwayPlan.of(planned, airs, trip);
-    AwayPlan alone = AwayPlan.of(planned, airs, trip, List.of());
+    AwayPlan.Choices choices = new AwayPlan.Choices(planned, airs, trip);
+    AwayPlan plan = choices.best();
     List<Integer> order =
         IntStream.range(0, all.size())
             .boxed()
@@ -111,7 +111,7 @@ class AwayService {
     long lost = all.stream().filter(at -> at.harm() >= LASTS).count();
     return new AwayView(
         WORDS.say("head", all.size(), lost, away, plan.above(trip.risk())),
-        saves(plan, alone, form),
+        saves(plan, choices, form),
         rows,
         all.size() - rows.size(),
         before(all, there, plan, form),
@@ -194,17 +194,37 @@ class AwayService {
         plan.harm() > form.risk() / 100 + 0.005);
   }
 
-  private String saves(AwayPlan plan, AwayPlan alone, AwayForm form) {
-    if (plan.visits().isEmpty()) {
+  /** What all visits save together, and what is lost without each. */
+  private static String saves(AwayPlan plan, AwayPlan.Choices choices, AwayForm form) {
+    List<Integer> visits = plan.visits();
+    if (visits.isEmpty()) {
       return form.visits() == 0 ? WORDS.say("no-visitor") : WORDS.say("no-visit-needed");
     }
     double risk = form.risk() / 100;
-    return WORDS.say(
-        "saves",
-        plan.visits().size(),
-        String.join(
-            ", ", plan.visits().stream().map(day -> Days.near(form.from().plusDays(day))).toList()),
-        Math.max(0, alone.above(risk) - plan.above(risk)));
+    long above = plan.above(risk);
+    List<String> words = new ArrayList<>();
+    words.add(
+        WORDS.say(
+            "saves",
+            visits.size(),
+            String.join(", ", visits.stream().map(day -> near(form, day)).toList()),
+            Math.max(0, choices.with(List.of()).above(risk) - above)));
+    if (visits.size() > 1) {
+      for (Integer day : visits) {
+        AwayPlan less = choices.with(visits.stream().filter(other -> !other.equals(day)).toList());
+        words.add(
+            WORDS.say(
+                "without",
+                near(form, day),
+                Math.max(0, less.above(risk) - above),
+                less.cost() - plan.cost() + form.minutes()));
+      }
+    }
+    return String.join(" ", words);
+  }
+
+  private static String near(AwayForm form, int day) {
+    return Days.near(form.from().plusDays(day));
   }
 
   private List<AwayView.Day> before(

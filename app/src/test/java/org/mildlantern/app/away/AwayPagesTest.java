@@ -84,6 +84,9 @@ class AwayPagesTest extends WebCase {
     AwayView visited = plan(45, 3);
     assertThat(visited.visits()).isNotEmpty();
     assertThat(visited.saves()).contains("save");
+    assertThat(visited.visits()).hasSizeGreaterThan(1);
+    assertThat(visited.saves().split("Without that on ")).hasSize(visited.visits().size() + 1);
+    assertThat(visited.saves()).contains("more stay above your risk");
     assertThat(visited.visits().get(0).places().get(0).drinks()).isNotEmpty();
   }
 

@@ -63,27 +63,43 @@ public record AwayPlan(
   public record OfPlant(List<Means> means, boolean watered, double harm, double cost) {}
 
   /**
-   * Plans.
+   * The best plan.
    *
    * @param rooms for each the means that hold for all plants in it
    */
   public static AwayPlan of(List<Plant> plants, List<List<Means>> rooms, Trip trip) {
-    List<Room> all = rooms(plants, rooms, trip);
-    AwayPlan best = null;
-    for (List<Integer> visits : visits(trip)) {
-      AwayPlan plan =
-          with(visits, all, plants.size(), trip, best == null ? Double.MAX_VALUE : best.cost);
-      if (plan != null) {
-        best = plan;
-      }
-    }
-    return best;
+    return new Choices(plants, rooms, trip).best();
   }
 
-  /** The same with the days of visits as they are given. */
-  public static AwayPlan of(
-      List<Plant> plants, List<List<Means>> rooms, Trip trip, List<Integer> visits) {
-    return with(visits, rooms(plants, rooms, trip), plants.size(), trip, Double.MAX_VALUE);
+  /** All that can be chosen for an absence, worked out once for several plans. */
+  public static final class Choices {
+    private final List<Room> rooms;
+    private final int plants;
+    private final Trip trip;
+
+    /**
+     * @param rooms for each the means that hold for all plants in it
+     */
+    public Choices(List<Plant> plants, List<List<Means>> rooms, Trip trip) {
+      this.rooms = rooms(plants, rooms, trip);
+      this.plants = plants.size();
+      this.trip = trip;
+    }
+
+    public AwayPlan best() {
+      AwayPlan best = null;
+      for (List<Integer> visits : visits(trip)) {
+        AwayPlan plan =
+            AwayPlan.with(visits, rooms, plants, trip, best == null ? Double.MAX_VALUE : best.cost);
+        best = plan == null ? best : plan;
+      }
+      return best;
+    }
+
+    /** The best with these days of visits. */
+    public AwayPlan with(List<Integer> visits) {
+      return AwayPlan.with(visits, rooms, plants, trip, Double.MAX_VALUE);
+    }
   }
 
   private static List<Room> rooms(List<Plant> plants, List<List<Means>> rooms, Trip trip) {

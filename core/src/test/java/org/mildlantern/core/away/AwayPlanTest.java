@@ -67,6 +67,11 @@ class AwayPlanTest {
     assertThat(plan.above(0.1)).isZero();
     AwayPlan alone = AwayPlan.of(thirsty, ONE_ROOM, new AwayPlan.Trip(12, 0.1, 60, 0, 5));
     assertThat(alone.above(0.1)).isEqualTo(12);
+    AwayPlan.Choices choices =
+        new AwayPlan.Choices(thirsty, ONE_ROOM, new AwayPlan.Trip(12, 0.1, 60, 2, 5));
+    assertThat(choices.best()).usingRecursiveComparison().isEqualTo(plan);
+    assertThat(choices.with(plan.visits()).cost()).isEqualTo(plan.cost());
+    assertThat(choices.with(List.of()).above(0.1)).isEqualTo(12);
   }
 
   @Test
