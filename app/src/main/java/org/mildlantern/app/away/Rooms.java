@@ -79,7 +79,7 @@ class Rooms {
         new RoomAir(
             nights.warmth(place),
             nights.usual(place),
-            place.humidity(),
+            nights.humidity(place),
             heated,
             light != null && light.above(LightClass.BRIGHT) >= 0,
             here.stream()

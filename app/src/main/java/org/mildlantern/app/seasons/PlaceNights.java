@@ -70,6 +70,12 @@ public class PlaceNights {
             : place.warmth();
   }
 
+  /** Relative humidity there, %, as read, else as noted; null where nobody said. */
+  public Double humidity(PlaceView place) {
+    Double read = sensors.measured().getOrDefault(place.id(), Measured.NOTHING).humidity();
+    return read == null ? place.humidity() : read;
+  }
+
   StageOdds.Place at(PlaceView place) {
     return new StageOdds.Place(usual(place), warmth(place));
   }

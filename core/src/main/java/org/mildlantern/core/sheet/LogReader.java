@@ -9,6 +9,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -77,7 +78,7 @@ public final class LogReader {
         ? null
         : sheet.rows().stream()
             .map(row -> DayCell.of(row.get(day), null, at).shows())
-            .filter(java.util.Objects::nonNull)
+            .filter(Objects::nonNull)
             .findFirst()
             .orElse(null);
   }
