@@ -21,7 +21,9 @@ class AwayCheck {
   }
 
   void days(AwayForm form, BindingResult errors) {
-    if (form.from() == null || form.until() == null) {
+    // Where a field holds no number at all, that is said first.
+    boolean unread = errors.getTarget() == null;
+    if (unread || form.from() == null || form.until() == null) {
       return;
     }
     if (form.from().isBefore(scope.today())

@@ -160,6 +160,24 @@ class AwayPagesTest extends WebCase {
                     allOf(
                         containsString("From today, at most"),
                         containsString("days after you leave"))));
+    get(keeper, "/away/plan?from=2020-01-01&until=2020-01-05&risk=10&visits=many&minutes=5&coin=5")
+        .andExpect(status().isUnprocessableEntity());
+    post(
+            keeper,
+            "/away/trips",
+            "from",
+            "2020-01-01",
+            "until",
+            "2020-01-05",
+            "risk",
+            "10",
+            "visits",
+            "many",
+            "minutes",
+            "5",
+            "coin",
+            "5")
+        .andExpect(status().isUnprocessableEntity());
     get(keeper, "/away/plan?from=soon&until=&risk=10&visits=1&minutes=x&coin=5")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(
