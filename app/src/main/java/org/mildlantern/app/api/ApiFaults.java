@@ -17,7 +17,8 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
       LabelController.class,
       PlaceAnswersController.class,
       FeedAnswersController.class,
-      SeasonController.class
+      SeasonController.class,
+      RecordsController.class
     })
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiFaults {

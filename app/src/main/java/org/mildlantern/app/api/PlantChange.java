@@ -1,13 +1,12 @@
 package org.mildlantern.app.api;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.mildlantern.app.plants.PlantForm;
-import org.springframework.http.HttpStatus;
+import org.mildlantern.app.web.PlainInput;
 
 /**
  * What is changed of a plant; what is null stays.
@@ -22,51 +21,41 @@ record PlantChange(
   /**
    * Reads it.
    *
-   * @throws org.springframework.web.ErrorResponseException when it says something else
+   * @throws ApiFault with everything in it that cannot be
    */
   static PlantChange of(JsonNode body) {
-    Set<String> others = new TreeSet<>();
-    body.fieldNames().forEachRemaining(others::add);
-    others.removeAll(FIELDS);
-    if (!body.isObject() || body.isEmpty() || !others.isEmpty()) {
-      throw bad("one or more of " + String.join(", ", FIELDS));
+    JsonFields fields = new JsonFields();
+    fields.requireObject(body);
+    fields.unknownFields(body, "$", FIELDS);
+    if (body.isEmpty()) {
+      fields.fault("$", "one or more of " + String.join(", ", FIELDS));
     }
     JsonNode place = body.path("placeId");
     if (body.has("placeId") && !(place.isIntegralNumber() && place.canConvertToLong())) {
-      throw bad("placeId: the id of a place");
+      fields.fault("$.placeId", "the id of a place is expected");
     }
     JsonNode archived = body.path("archived");
     if (body.has("archived") && !archived.isBoolean()) {
-      throw bad("archived: true or false");
+      fields.fault("$.archived", "true or false is expected");
     }
-    return new PlantChange(
-        body.has("placeId") ? place.longValue() : null,
-        text(body, "code"),
-        text(body, "name"),
-        text(body, "notes"),
-        day(body),
-        body.has("archived") ? archived.booleanValue() : null);
+    PlantChange change =
+        new PlantChange(
+            body.has("placeId") ? place.longValue() : null,
+            text(fields, body, "code"),
+            text(fields, body, "name"),
+            text(fields, body, "notes"),
+            fields.day(body.get("arrivedOn"), "$.arrivedOn").orElse(null),
+            body.has("archived") ? archived.booleanValue() : null);
+    fields.throwFaults();
+    return change;
   }
 
-  private static String text(JsonNode body, String field) {
-    JsonNode text = body.path(field);
-    if (body.has(field) && (!text.isTextual() || text.textValue().indexOf('\u0000') >= 0)) {
-      throw bad(field + ": a text");
+  private static String text(JsonFields fields, JsonNode body, String field) {
+    String text = fields.text(body.get(field), "$." + field).orElse(null);
+    if (text != null && !PlainInput.isStorable(text)) {
+      fields.fault("$." + field, "a text is expected");
     }
-    return body.has(field) ? text.textValue() : null;
-  }
-
-  private static LocalDate day(JsonNode body) {
-    String day = text(body, "arrivedOn");
-    try {
-      return day == null ? null : LocalDate.parse(day);
-    } catch (DateTimeException e) {
-      throw bad("arrivedOn: a day such as 2026-05-12");
-    }
-  }
-
-  private static RuntimeException bad(String words) {
-    return RecordsController.problem(HttpStatus.BAD_REQUEST, words);
+    return text;
   }
 
   /** The field as it is called here. */

@@ -24,6 +24,7 @@ import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
+import org.mildlantern.app.web.Formulas;
 import org.postgresql.PGConnection;
 import org.postgresql.copy.CopyManager;
 import org.springframework.jdbc.datasource.DataSourceUtils;
@@ -36,9 +37,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class ArchiveWriter {
-  /** A text that a spreadsheet would take for a formula, or that begins as the mark of one. */
-  static final String RISKY = "^[=+@\\-\\t\\r'']";
-
   private static final int AT_ONCE = 4;
 
   private final DataSource dataSource;
@@ -223,7 +221,8 @@ class ArchiveWriter {
       return "encode(sha256(" + name + "), 'hex') as " + name;
     }
     return column.text()
-        ? "case when %1$s ~ '%2$s' then '''' || %1$s else %1$s end as %1$s".formatted(name, RISKY)
+        ? "case when %1$s ~ '%2$s' then '''' || %1$s else %1$s end as %1$s"
+            .formatted(name, Formulas.RISKY.replace("'", "''"))
         : name;
   }
 

@@ -3,6 +3,7 @@ package org.mildlantern.app.away;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -63,7 +64,10 @@ class Rooms {
     double outdoors = climate.here().air(from.plusDays(days / 2)).celsius();
     boolean heated = Nights.heating(outdoors) > HEATED;
     Map<Long, List<PlantView>> standing =
-        plants.byName().stream().collect(Collectors.groupingBy(plant -> plant.place().id()));
+        plants.byName().stream()
+            .collect(
+                Collectors.groupingBy(
+                    plant -> plant.place().id(), LinkedHashMap::new, Collectors.toList()));
     List<Room> all = new ArrayList<>();
     standing.values().forEach(here -> all.add(room(here, heated, days)));
     return all;

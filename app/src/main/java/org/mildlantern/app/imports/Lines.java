@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.mildlantern.app.web.Formulas;
 import org.mildlantern.app.web.PlainInput;
 import org.mildlantern.app.web.TextFile;
 import org.mildlantern.core.words.Words;
@@ -105,7 +106,7 @@ final class Lines {
   }
 
   private static List<String> cells(CSVRecord record) {
-    return record.stream().map(Lines::cut).toList();
+    return record.stream().map(Formulas::unmarked).map(Lines::cut).toList();
   }
 
   private static String cut(String cell) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.mildlantern.app.web.Formulas;
 import org.mildlantern.app.web.Paged;
 import org.mildlantern.app.web.Web;
 import org.mildlantern.core.sheet.DayOrder;
@@ -106,7 +107,9 @@ class LogImportController {
                 .forEach(column -> columns.put(Integer.valueOf(name.substring(6)), column));
           }
         });
-    logs.say(id, columns, days).orElseThrow(Web::missing);
+    if (!logs.say(id, columns, days)) {
+      throw Web.missing();
+    }
     return "redirect:/plants/logs/" + id;
   }
 
@@ -145,7 +148,7 @@ class LogImportController {
       for (LogImportService.Row row : opened.open()) {
         List<String> cells = new ArrayList<>(row.cells());
         cells.add(row.problem());
-        csv.printRecord(cells.stream().map(Web::noFormula).toList());
+        csv.printRecord(cells.stream().map(Formulas::marked).toList());
       }
     }
     return ResponseEntity.ok()

@@ -5,10 +5,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -256,17 +254,18 @@ class LogImportService {
   /** How often each line is in the day book already. */
   private Map<String, Integer> there(List<LogRow> rows) {
     Map<String, Integer> there = new HashMap<>();
-    Optional<LocalDate> first =
-        rows.stream().map(LogRow::day).filter(Objects::nonNull).min(Comparator.naturalOrder());
-    if (first.isEmpty()) {
+    List<LocalDate> days =
+        rows.stream().map(LogRow::day).filter(Objects::nonNull).distinct().sorted().toList();
+    if (days.isEmpty()) {
       return there;
     }
-    Instant from = first.get().atStartOfDay(scope.zone()).toInstant();
+    LocalDate last = days.get(days.size() - 1);
     jdbc.sql(
             "select plant_id, at, text from entry where collection_id = :c and not superseded and kind"
-                + " <> 'TAKEN_BACK' and at >= :from")
+                + " <> 'TAKEN_BACK' and at >= :from and at < :until")
         .param("c", scope.keeper().collectionId())
-        .param("from", from.atOffset(ZoneOffset.UTC))
+        .param("from", days.get(0).atStartOfDay(scope.zone()).toOffsetDateTime())
+        .param("until", last.plusDays(1).atStartOfDay(scope.zone()).toOffsetDateTime())
         .query(
             row -> {
               Instant at = row.getObject("at", OffsetDateTime.class).toInstant();
@@ -283,16 +282,15 @@ class LogImportService {
   }
 
   /** Takes what columns hold, and in which order days in figures are. */
-  Optional<Opened> say(Long id, Map<Integer, LogColumn> columns, DayOrder order) {
-    return imports
-        .byId(id)
-        .map(
-            log -> {
-              Map<Integer, LogColumn> all = new HashMap<>(log.columns());
-              all.putAll(columns);
-              log.say(all, order == null ? log.days() : order);
-              return opened(log);
-            });
+  boolean say(Long id, Map<Integer, LogColumn> columns, DayOrder order) {
+    Optional<LogImport> found = imports.byId(id);
+    found.ifPresent(
+        log -> {
+          Map<Integer, LogColumn> all = new HashMap<>(log.columns());
+          all.putAll(columns);
+          log.say(all, order == null ? log.days() : order);
+        });
+    return found.isPresent();
   }
 
   /** Writes all rows that will do, the earliest first; how many lines. */
@@ -340,10 +338,8 @@ class LogImportService {
   private int takeBack(Long id, List<Long> written) {
     Set<Long> plain = new HashSet<>();
     inParts(written, part -> plain.addAll(plain(part)));
-    List<Long> others =
-        written.stream().filter(entry -> !plain.contains(entry)).collect(Collectors.toList());
-    Collections.reverse(others);
-    inParts(others, part -> part.forEach(journal::retract));
+    List<Long> others = written.stream().filter(entry -> !plain.contains(entry)).toList();
+    journal.retractAll(others);
     inParts(
         List.copyOf(plain),
         part -> jdbc.sql("delete from entry where id in (:ids)").param("ids", part).update());

@@ -31,9 +31,4 @@ public final class Web {
   public static String saved(String name) {
     return ContentDisposition.attachment().filename(name).build().toString();
   }
-
-  /** A text that a spreadsheet takes for no formula. */
-  public static String noFormula(String cell) {
-    return cell.matches("(?s)[=+@\\t\\r-].*") ? "'" + cell : cell;
-  }
 }

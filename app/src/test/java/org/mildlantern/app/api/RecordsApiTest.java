@@ -190,19 +190,20 @@ class RecordsApiTest extends WebCase {
     for (String[] bad :
         new String[][] {
           {"{}", "400", "one or more of"},
-          {"[]", "400", "one or more of"},
-          {"{\"colour\": 1}", "400", "one or more of"},
-          {"{\"code\": 7}", "400", "code: a text"},
-          {"{\"archived\": \"yes\"}", "400", "archived:"},
-          {"{\"arrivedOn\": \"soon\"}", "400", "arrivedOn:"},
+          {"[]", "400", "a JSON object"},
+          {"{\"notez\": 1}", "400", "notes"},
+          {"{\"code\": 7}", "400", "$.code"},
+          {"{\"archived\": \"yes\"}", "400", "$.archived"},
+          {"{\"arrivedOn\": \"soon\"}", "400", "$.arrivedOn"},
           {"{\"arrivedOn\": \"2031-01-01\"}", "422", "arrivedOn:"},
           {"{\"name\": \"\"}", "422", "name:"},
           {"{\"code\": \"123456789012345678901\"}", "422", "code:"}
         }) {
       patch(bad[0])
           .andExpect(status().is(Integer.parseInt(bad[1])))
-          .andExpect(jsonPath("$.detail").value(containsString(bad[2])));
+          .andExpect(content().string(containsString(bad[2])));
     }
+    patch("{\"code\": 7, \"archived\": 1}").andExpect(jsonPath("$.problems", hasSize(2)));
     String taken =
         keepers.as(keeper, () -> plants.byName()).stream()
             .filter(one -> !one.id().equals(plant.id()))

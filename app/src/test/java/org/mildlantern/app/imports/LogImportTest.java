@@ -146,16 +146,17 @@ class LogImportTest extends WebCase {
     keepers.note(keeper, coleus.id(), "watered 120");
     keepers.note(keeper, coleus.id(), "moved to Porch");
     keepers.note(keeper, coleus.id(), "weighed 512");
+    keepers.note(keeper, coleus.id(), "'-3 °C' at the pane");
     String table =
         get(keeper, "/archive/tables/log.csv").andReturn().getResponse().getContentAsString();
     get(keeper, bring(table))
-        .andExpect(content().string(containsString("3 are in the day book already")));
+        .andExpect(content().string(containsString("4 are in the day book already")));
     List<String> mine = book();
     keeper = keepers.make();
     PlaceView there = keepers.place(keeper, "There", PlaceKind.INDOOR);
     PlantView theirs = keepers.plant(keeper, there, "Coleus scutellarioides");
     post(keeper, bring(table.replace(coleus.code(), theirs.code())) + "/save");
-    assertThat(book()).hasSize(3);
+    assertThat(book()).hasSize(4);
     assertThat(book().stream().filter(line -> !line.contains("Moved")))
         .containsExactlyElementsOf(
             mine.stream()
