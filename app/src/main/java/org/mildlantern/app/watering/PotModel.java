@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import org.mildlantern.app.journal.Entry;
 import org.mildlantern.app.keeper.Scope;
@@ -178,12 +179,13 @@ class PotModel {
   /** The demand where a plant stands by day, from its usual air and light. */
   ToDoubleFunction<LocalDate> demand(PlantView plant) {
     LightYears years = lights.years();
-    Optional<YearLight> stand = years.drawn(plant).map(OfStand::light);
     PlaceView place = plant.place();
+    Optional<YearLight> stand = years.drawn(plant).map(OfStand::light);
     double read = asRead(place, years.standing().get(plant.id()), stand);
-    return day ->
-        air(place, day, stand.map(year -> year.at(day) * read).orElseGet(() -> light(place, day)))
-            .demand();
+    ToDoubleFunction<LocalDate> light =
+        stand.isPresent() ? day -> stand.get().at(day) * read : light(place, years);
+    Function<LocalDate, DemandChange.Air> air = air(place, light);
+    return day -> air.apply(day).demand();
   }
 
   /**
@@ -196,32 +198,36 @@ class PotModel {
 
   /** The usual air of a place with the light of a day. */
   DemandChange.Air air(PlaceView place, LocalDate day) {
-    return air(place, day, light(place, day));
+    return air(place, light(place, lights.years())).apply(day);
   }
 
   /**
-   * As devices read it that day; outdoors as it is forecast; else as devices read it lately; else
-   * as it was noted.
+   * The air of a place by day: as devices read it that day; outdoors as it is forecast; else as
+   * devices read it lately; else as it was noted. What is read is asked for once, not each day.
    */
-  private DemandChange.Air air(PlaceView place, LocalDate day, double dli) {
-    SensorService.DayAir read =
-        sensors.days().getOrDefault(place.id(), Map.of()).getOrDefault(day, NOT_READ);
+  private Function<LocalDate, DemandChange.Air> air(
+      PlaceView place, ToDoubleFunction<LocalDate> light) {
+    Map<LocalDate, SensorService.DayAir> days = sensors.days().getOrDefault(place.id(), Map.of());
     Measured lately = sensors.measured().getOrDefault(place.id(), Measured.NOTHING);
-    Double noted = place.humidity() == null ? Double.valueOf(ROOM_HUMIDITY) : place.humidity();
-    Forecast.Day told =
-        place.kind() == PlaceKind.OUTDOOR && day.isAfter(scope.today())
-            ? forecasts.ahead().get(day)
-            : null;
-    Double warmth = read.temperature();
-    if (warmth == null && told != null) {
-      warmth = told.mean();
-    }
-    return new DemandChange.Air(
-        first(warmth, lately.temperature(), place.warmth()),
-        first(read.humidity(), lately.humidity(), noted),
-        told == null || told.clearness() == null
-            ? dli
-            : dli * told.clearness() / climate.here().clearness(day));
+    double noted = place.humidity() == null ? ROOM_HUMIDITY : place.humidity();
+    LocalDate today = scope.today();
+    Map<LocalDate, Forecast.Day> ahead =
+        place.kind() == PlaceKind.OUTDOOR ? forecasts.ahead() : Map.of();
+    return day -> {
+      SensorService.DayAir read = days.getOrDefault(day, NOT_READ);
+      Forecast.Day told = day.isAfter(today) ? ahead.get(day) : null;
+      Double warmth = read.temperature();
+      if (warmth == null && told != null) {
+        warmth = told.mean();
+      }
+      double dli = light.applyAsDouble(day);
+      return new DemandChange.Air(
+          first(warmth, lately.temperature(), place.warmth()),
+          first(read.humidity(), lately.humidity(), noted),
+          told == null || told.clearness() == null
+              ? dli
+              : dli * told.clearness() / climate.here().clearness(day));
+    };
   }
 
   private static double first(Double one, Double next, double last) {
@@ -229,15 +235,19 @@ class PotModel {
   }
 
   /** By its window as it was drawn; else by its word, else as in a middling place. */
-  private double light(PlaceView place, LocalDate day) {
-    Optional<YearLight> drawn = lights.years().drawn(place.id());
+  private ToDoubleFunction<LocalDate> light(PlaceView place, LightYears years) {
+    Optional<YearLight> drawn = years.drawn(place.id());
     if (drawn.isPresent()) {
-      return drawn.get().at(day) * asRead(place, null, drawn);
+      double read = asRead(place, null, drawn);
+      return day -> drawn.get().at(day) * read;
     }
     LightClass noted = place.surroundings().light();
     double dli = (noted == null ? LightClass.MEDIUM : noted).meanDli();
-    boolean steady = place.surroundings().near().lit() || place.kind() == PlaceKind.CASE;
-    return steady ? dli : dli * Demand.seasonOfLight(day, scope.latitude());
+    if (place.surroundings().near().lit() || place.kind() == PlaceKind.CASE) {
+      return day -> dli;
+    }
+    double latitude = scope.latitude();
+    return day -> dli * Demand.seasonOfLight(day, latitude);
   }
 
   WaterOutlook outlook(PlantView plant, Kept pot, List<Entry> entries, LocalDate trailFrom) {
