@@ -15,8 +15,8 @@ import org.mildlantern.core.knowledge.load.PlainYaml;
 /**
  * A description as a keeper would say it, with what it says and what is right.
  *
- * @param id up to {@value #LAST_OPEN}, and odd beyond, they may be looked at while words are
- *     gathered; the others are only measured
+ * @param id up to {@value #LAST_OPEN} they may be looked at while words are gathered, and reading
+ *     learns from them; the others are only measured
  * @param says signs or open words that it says are there
  * @param not those that it says are not there
  * @param context circumstances that it tells, by field
@@ -33,10 +33,10 @@ public record SaidText(
     Map<String, String> context,
     List<String> accept,
     String urgent) {
-  private static final int LAST_OPEN = 1000;
+  private static final int LAST_OPEN = 1480;
 
   private static final List<String> VOICES =
-      List.of("beginner", "expert", "phone", "abroad", "later", "latest");
+      List.of("beginner", "expert", "phone", "abroad", "later", "latest", "newest");
 
   /** All that ship with the core. */
   public static List<SaidText> all(Knowledge knowledge) {
@@ -48,9 +48,9 @@ public record SaidText(
     return texts;
   }
 
-  /** Whether it may be looked at while words are gathered. */
+  /** Whether it may be looked at and learned from. */
   public boolean open() {
-    return id <= LAST_OPEN || id % 2 == 1;
+    return id <= LAST_OPEN;
   }
 
   private static SaidText of(Map<String, Object> entry, Knowledge knowledge) {

@@ -217,6 +217,24 @@ final class Lexicon {
     }
   }
 
+  List<Phrase> all() {
+    return all;
+  }
+
+  /** Words that may stand for a word of a phrase, by stem. */
+  Map<String, Set<String>> standIns() {
+    return standIns;
+  }
+
+  /** The stems by which a part is called. */
+  List<String> namesOf(String part) {
+    return subjects.entrySet().stream()
+        .filter(one -> one.getValue().contains(part))
+        .map(Map.Entry::getKey)
+        .sorted()
+        .toList();
+  }
+
   /** All words in which each sign is said. */
   Map<String, Set<String>> wordsBySign() {
     return all.stream()

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Wording;
 
 /** Finds the phrases of the lexicon in a text, and the part that each word speaks of. */
@@ -14,10 +15,14 @@ final class Matches {
   /** Words further apart than this many besides their number do not belong together. */
   private static final int SLACK = 6;
 
+  /** So many words between those of a phrase may say something else. Tried on texts. */
+  private static final int STRANGERS = 1;
+
   /** No phrase reaches further. */
   private static final int FARTHEST = 16;
 
   private final Lexicon lexicon;
+  private final Parts parts;
 
   /** Words that add another thing, as “and” does. */
   private final Set<String> joins;
@@ -25,8 +30,9 @@ final class Matches {
   /** Words by which a sentence goes on with what was spoken of, as “they” does. */
   private final Set<String> refersBack;
 
-  Matches(Lexicon lexicon, Wording wording) {
+  Matches(Lexicon lexicon, Parts parts, Wording wording) {
     this.lexicon = lexicon;
+    this.parts = parts;
     this.joins = Set.copyOf(wording.particles("joins"));
     this.refersBack = Set.copyOf(wording.particles("refers-back"));
   }
@@ -57,7 +63,7 @@ final class Matches {
   }
 
   /** The phrase around a word, each of its items by the nearest word that will do. */
-  private static Optional<Match> match(Lexicon.Phrase phrase, int around, List<Token> tokens) {
+  private Optional<Match> match(Lexicon.Phrase phrase, int around, List<Token> tokens) {
     List<Set<String>> items = phrase.items();
     List<Integer> at = new ArrayList<>();
     for (int i = 0; i < items.size(); i++) {
@@ -69,7 +75,16 @@ final class Matches {
       at.add(best);
     }
     Match match = Match.of(phrase, at);
-    return match.span() <= reach(phrase) ? Optional.of(match) : Optional.empty();
+    return match.span() <= reach(phrase) && strangers(match, tokens) <= STRANGERS
+        ? Optional.of(match)
+        : Optional.empty();
+  }
+
+  /** Words between those of a match that say something else. */
+  private long strangers(Match match, List<Token> tokens) {
+    return IntStream.range(match.first(), match.last())
+        .filter(i -> !match.at().contains(i) && !lexicon.isFiller(tokens.get(i).stem()))
+        .count();
   }
 
   /**
@@ -217,10 +232,21 @@ final class Matches {
         .orElse("");
   }
 
+  /** Whether each of its words speaks of a part on which its sign cannot be. */
+  boolean isOfAnotherPart(Match match, List<Token> tokens) {
+    List<String> subjects = subjects(tokens);
+    return parts.isNotOf(match.phrase().id(), match.at().stream().map(subjects::get).toList());
+  }
+
+  private boolean namesPart(Match match, List<Token> tokens) {
+    return match.at().stream().anyMatch(i -> !subject(tokens.get(i)).isEmpty());
+  }
+
   private boolean speaksOf(Match match, List<Token> tokens, List<String> subjects) {
     String wanted = match.phrase().subject();
     if (wanted == null) {
-      return true;
+      return namesPart(match, tokens)
+          || !parts.isNotOf(match.phrase().id(), match.at().stream().map(subjects::get).toList());
     }
     if (wanted.equals("plant")) {
       return match.at().stream()

@@ -25,6 +25,8 @@ import org.mildlantern.core.knowledge.Sign;
  * <p>A phrase of the lexicon is found where all its words stand in one clause, close together, and
  * the part it speaks of is the one spoken of there. Phrases of more words go first and take their
  * words; of a part several things may be said. A “no” before it makes it looked for and not there.
+ * Where no phrase says it, a clause is weighed by what was learned from other texts; what is read
+ * so is less sure.
  *
  * <p>Example: “Edges going brown, no webs, meter says 34 %” gives crisp margins there, webbing not
  * there and a humidity of 34 %.
@@ -44,15 +46,23 @@ public final class Reader {
   private final Tokens words;
   private final Lexicon lexicon;
   private final Matches matches;
+  private final Learned learned;
+  private final Features features;
   private final Denial denial;
   private final Kinds kinds;
   private final Guesses guesses;
 
   public Reader(Knowledge knowledge) {
+    this(knowledge, Learned.shipped());
+  }
+
+  Reader(Knowledge knowledge, Learned learned) {
     this.knowledge = knowledge;
     this.words = new Tokens(knowledge.wording());
     this.lexicon = new Lexicon(knowledge, words);
-    this.matches = new Matches(lexicon, knowledge.wording());
+    this.matches = new Matches(lexicon, new Parts(knowledge), knowledge.wording());
+    this.learned = learned;
+    this.features = new Features(lexicon, knowledge.wording());
     this.denial = new Denial(knowledge.wording());
     this.kinds = new Kinds(knowledge, lexicon);
     this.guesses = new Guesses(knowledge, lexicon, words);
@@ -104,6 +114,7 @@ public final class Reader {
         new ArrayList<>(Amounts.of(text, tokens).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
     Claims claims = new Claims(used);
+    Likely likely = new Likely(learned, features, tokens);
     Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));
@@ -126,6 +137,7 @@ public final class Reader {
       }
       if (match.phrase().told() != null) {
         if (denial.of(match, tokens).isEmpty()
+            && !likely.isHardly(match)
             && told.stream().noneMatch(t -> t.field().equals(id))) {
           told.add(new Reading.Told(id, match.phrase().told(), match.span(tokens)));
           claims.take(match);
@@ -133,7 +145,9 @@ public final class Reader {
         }
         continue;
       }
-      if (!occurs(id, form) || isOfAnother(match, claims)) {
+      if (!occurs(id, form)
+          || isOfAnother(match, claims)
+          || denial.of(match, tokens).isEmpty() && likely.isHardly(match)) {
         continue;
       }
       claims.take(match);
@@ -141,10 +155,33 @@ public final class Reader {
       last.put(match.phrase().words(), match.at());
       seen.add(seen(match, tokens, form));
     }
+    for (Match match : likely.matches()) {
+      if (!used.containsAll(match.at())
+          && !denial.isAsked(match, text, tokens)
+          && !denial.isNoFinding(match, tokens)
+          && isNew(match, tokens, form, seen)) {
+        seen.add(unsure(seen(match, tokens, form)));
+        used.addAll(match.at());
+      }
+    }
     seen.addAll(wholes(seen));
     List<Reading.Seen> all = List.copyOf(seen);
     seen.removeIf(open -> isKnownWhich(open, all));
     return new Reading(kind, once(seen), List.copyOf(told), unread(tokens, used, told));
+  }
+
+  private static Reading.Seen unsure(Reading.Seen one) {
+    return new Reading.Seen(
+        one.sign(), one.pattern(), one.present(), one.span(), DOUBTED, one.alternatives());
+  }
+
+  /** Whether a sign that a clause likely tells is to be added. */
+  private boolean isNew(Match match, List<Token> tokens, GrowthForm form, List<Reading.Seen> seen) {
+    String id = match.phrase().id();
+    return denial.of(match, tokens).isEmpty()
+        && occurs(id, form)
+        && !matches.isOfAnotherPart(match, tokens)
+        && seen.stream().noneMatch(one -> one.sign().equals(id));
   }
 
   /** What lies outside of its field's range was not meant so. */

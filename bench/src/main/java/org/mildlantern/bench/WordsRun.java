@@ -1,0 +1,22 @@
+package org.mildlantern.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.mildlantern.core.knowledge.Knowledge;
+import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.reliability.Lessons;
+import org.mildlantern.core.said.Learning;
+
+/** Learns what clauses tell from the ways to say things and the texts that may be looked at. */
+public final class WordsRun {
+  private WordsRun() {}
+
+  /** Argument: the file to write. */
+  public static void main(String[] arguments) throws IOException {
+    Knowledge knowledge = Library.shipped().knowledge();
+    try (var out = Files.newOutputStream(Path.of(arguments[0]))) {
+      Learning.write(knowledge, Lessons.of(knowledge), out);
+    }
+  }
+}
