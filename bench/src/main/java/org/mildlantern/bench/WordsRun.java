@@ -3,6 +3,7 @@ package org.mildlantern.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Random;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 import org.mildlantern.core.reliability.Lessons;
@@ -16,7 +17,7 @@ public final class WordsRun {
   public static void main(String[] arguments) throws IOException {
     Knowledge knowledge = Library.shipped().knowledge();
     try (var out = Files.newOutputStream(Path.of(arguments[0]))) {
-      Learning.write(knowledge, Lessons.of(knowledge), out);
+      Learning.write(knowledge, Lessons.of(knowledge), new Random(1), out);
     }
   }
 }

@@ -11,10 +11,10 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.random.RandomGenerator;
 import java.util.zip.CRC32;
 import java.util.zip.GZIPOutputStream;
 import org.mildlantern.core.knowledge.GrowthForm;
@@ -24,7 +24,7 @@ import org.mildlantern.core.knowledge.OpenWord;
 /**
  * Learns from what keepers said, and from the phrases of the lexicon, what clauses tell: one
  * logistic regression for each label, by stochastic gradient descent with a step of its own for
- * each weight (Duchi, Hazan & Singer 2011). The same lessons give the same weights.
+ * each weight (Duchi, Hazan & Singer 2011). The same lessons and chances give the same weights.
  */
 public final class Learning {
   private static final int TIMES = 4;
@@ -55,11 +55,12 @@ public final class Learning {
   private final Lexicon lexicon;
   private final Features features;
   private final Reader reader;
-  private final Random random = new Random(1);
+  private final RandomGenerator chance;
   private final Map<String, Integer> labels = new LinkedHashMap<>();
   private final List<Example> examples = new ArrayList<>();
 
-  private Learning(Knowledge knowledge) {
+  private Learning(Knowledge knowledge, RandomGenerator chance) {
+    this.chance = chance;
     this.knowledge = knowledge;
     this.words = new Tokens(knowledge.wording());
     this.lexicon = new Lexicon(knowledge, words);
@@ -84,10 +85,15 @@ public final class Learning {
   private record Example(
       List<Features.Feature> features, List<Integer> tells, List<Integer> open, float counts) {}
 
-  /** Learns, and writes what was learned. */
-  public static void write(Knowledge knowledge, List<Lesson> lessons, OutputStream to)
+  /**
+   * Learns, and writes what was learned.
+   *
+   * @param chance in which order, and in which words phrases are said
+   */
+  public static void write(
+      Knowledge knowledge, List<Lesson> lessons, RandomGenerator chance, OutputStream to)
       throws IOException {
-    Learning learning = new Learning(knowledge);
+    Learning learning = new Learning(knowledge, chance);
     learning.phrases();
     lessons.forEach(learning::take);
     learning.learn(key(knowledge, lessons), to);
@@ -138,11 +144,11 @@ public final class Learning {
     List<String> stems = new ArrayList<>();
     if (phrase.subject() != null) {
       List<String> names = lexicon.namesOf(phrase.subject());
-      stems.add(names.get(random.nextInt(names.size())));
+      stems.add(names.get(chance.nextInt(names.size())));
     }
     for (Set<String> item : phrase.items()) {
       List<String> all = new ArrayList<>(new TreeSet<>(item));
-      String one = all.get(random.nextInt(all.size()));
+      String one = all.get(chance.nextInt(all.size()));
       stems.add(one.startsWith(Tokens.AS_IT_STANDS) ? words.stem(one.substring(1)) : one);
     }
     return new Features.Clause(stems, features.parts(stems));
@@ -218,7 +224,7 @@ public final class Learning {
     float[] biasMoved = new float[count];
     Arrays.fill(bias, BIAS);
     for (int time = 0; time < TIMES; time++) {
-      Collections.shuffle(examples, random);
+      shuffle();
       for (Example example : examples) {
         int[] at =
             example.features().stream()
@@ -242,6 +248,13 @@ public final class Learning {
       }
     }
     write(key, rows, weight, bias, to);
+  }
+
+  /** Every order is as likely (Fisher & Yates 1938, Durstenfeld 1964). */
+  private void shuffle() {
+    for (int i = examples.size() - 1; i > 0; i--) {
+      Collections.swap(examples, i, chance.nextInt(i + 1));
+    }
   }
 
   /** Numbers of the features that are weighed, by their codes. */

@@ -19,7 +19,7 @@ final class Likely {
   private static final int WORDS = 2;
 
   /** What is less likely was not meant, though there is a phrase for it. */
-  private static final double HARDLY = 0.0003;
+  private static final double HARDLY = 0.001;
 
   /** A word that gives less than this share of what the best one gives does not speak for it. */
   private static final double SPEAKS = 0.25;

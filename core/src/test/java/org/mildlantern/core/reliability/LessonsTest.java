@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
@@ -61,7 +62,7 @@ class LessonsTest {
 
   private static byte[] unpacked(List<Lesson> lessons) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    Learning.write(KNOWLEDGE, lessons, out);
+    Learning.write(KNOWLEDGE, lessons, new Random(1), out);
     try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(out.toByteArray()))) {
       return in.readAllBytes();
     }
