@@ -1,6 +1,7 @@
 package org.mildlantern.core.knowledge;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.load.Shelf;
 import org.mildlantern.core.knowledge.load.Table;
 
@@ -40,6 +41,13 @@ public final class Wording {
     classes = shelf.section("class", FILE, "classes", Say.class);
     says = shelf.section("phrase", FILE, "says", Say.class);
     filler = shelf.section("filler", FILE, "filler", Say.class);
+  }
+
+  /** All that is said anywhere. */
+  public Stream<Say> all() {
+    return Stream.of(
+            inflections, particles, subjects, places, alike, sorts, idioms, classes, says, filler)
+        .flatMap(Table::stream);
   }
 
   void check(Shelf shelf, Knowledge knowledge) {

@@ -124,7 +124,10 @@ public record ReadRate(
       List<String> missed,
       Knowledge knowledge) {
     reading.seen().stream()
-        .filter(seen -> seen.present() == present && alike(seen.sign(), sign, knowledge))
+        .filter(
+            seen ->
+                seen.present() == present
+                    && OpenWord.alike(seen.sign(), sign, knowledge.openWords()))
         .findFirst()
         .ifPresentOrElse(used::add, () -> missed.add((present ? "" : "not ") + sign));
   }
@@ -135,15 +138,6 @@ public record ReadRate(
         && text.says().stream()
             .flatMap(said -> knowledge.signs().find(said).stream())
             .anyMatch(said -> seen.sign().equals(said.of()));
-  }
-
-  /** The same sign, or an open word that can mean it. */
-  private static boolean alike(String read, String said, Knowledge knowledge) {
-    return read.equals(said) || means(read, said, knowledge) || means(said, read, knowledge);
-  }
-
-  private static boolean means(String word, String sign, Knowledge knowledge) {
-    return knowledge.openWords().find(word).map(OpenWord::meant).orElse(List.of()).contains(sign);
   }
 
   private static boolean same(String read, String said) {

@@ -14,12 +14,6 @@ final class Features {
   /** Words further apart are not taken together. */
   private static final int NEAR = 4;
 
-  /** Words that say little alone and much beside others. */
-  private static final Set<String> LEAVEN =
-      Set.of(
-          "no", "not", "never", "without", "under", "below", "abov", "on", "in", "sinc", "onli",
-          "dead", "rest", "fine", "good", "healthi", "still", "like", "new", "old");
-
   private final Lexicon lexicon;
 
   /** Words that add another thing, as “and” does. */
@@ -56,7 +50,7 @@ final class Features {
     List<Integer> said = new ArrayList<>();
     for (int i = 0; i < clause.stems().size(); i++) {
       String stem = clause.stems().get(i);
-      if (!lexicon.isFiller(stem) || LEAVEN.contains(stem)) {
+      if (!lexicon.isFiller(stem) || lexicon.isLeaven(stem)) {
         said.add(i);
       }
     }

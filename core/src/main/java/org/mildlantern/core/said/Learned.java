@@ -65,13 +65,13 @@ record Learned(
     Map<Integer, Row> rows = new HashMap<>(size * 2);
     for (int i = 0; i < size; i++) {
       int code = in.readInt();
-      Row row = new Row(new short[in.readShort()], new byte[0]);
-      byte[] weight = new byte[row.label().length];
-      for (int j = 0; j < weight.length; j++) {
+      int entries = in.readShort();
+      Row row = new Row(new short[entries], new byte[entries]);
+      for (int j = 0; j < entries; j++) {
         row.label()[j] = in.readShort();
-        weight[j] = in.readByte();
+        row.weight()[j] = in.readByte();
       }
-      rows.put(code, new Row(row.label(), weight));
+      rows.put(code, row);
     }
     return new Learned(key, List.copyOf(labels), numbers, bias, rows);
   }

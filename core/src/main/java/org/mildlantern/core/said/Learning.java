@@ -99,12 +99,12 @@ public final class Learning {
     learning.learn(key(knowledge, lessons), to);
   }
 
-  /** Tells what a file was learned from: other lessons or phrases have another. */
+  /** Tells what a file was learned from: other lessons or words have another. */
   public static long key(Knowledge knowledge, List<Lesson> lessons) {
     CRC32 sum = new CRC32();
     knowledge
         .wording()
-        .says()
+        .all()
         .forEach(one -> sum.update((one.id() + one.say()).getBytes(StandardCharsets.UTF_8)));
     lessons.forEach(
         lesson ->
@@ -127,16 +127,12 @@ public final class Learning {
       if (phrase.isIdiom()) {
         continue;
       }
-      int label = label(name(phrase));
+      int label = label(phrase.name());
       long ways = phrase.items().stream().mapToLong(Set::size).reduce(1, (a, b) -> a * b);
       for (int i = 0; i < Math.min(DRAWN, ways); i++) {
         examples.add(new Example(features.of(drawn(phrase)), List.of(label), List.of(), PHRASE));
       }
     }
-  }
-
-  private static String name(Lexicon.Phrase phrase) {
-    return phrase.told() == null ? phrase.id() : phrase.id() + "=" + phrase.told();
   }
 
   /** A phrase said in some of its words. */
@@ -208,11 +204,7 @@ public final class Learning {
 
   private boolean tells(Lesson lesson, String read) {
     return lesson.tells().stream()
-        .anyMatch(said -> said.equals(read) || means(read, said) || means(said, read));
-  }
-
-  private boolean means(String word, String sign) {
-    return knowledge.openWords().find(word).map(OpenWord::meant).orElse(List.of()).contains(sign);
+        .anyMatch(said -> OpenWord.alike(read, said, knowledge.openWords()));
   }
 
   private void learn(long key, OutputStream to) throws IOException {

@@ -40,7 +40,7 @@ final class Likely {
 
   /** Whether a phrase that was found cannot be meant. */
   boolean isHardly(Match match) {
-    Integer label = learned.number(name(match.phrase()));
+    Integer label = learned.number(match.phrase().name());
     if (label == null) {
       return false;
     }
@@ -51,10 +51,6 @@ final class Likely {
       }
     }
     return true;
-  }
-
-  private static String name(Lexicon.Phrase phrase) {
-    return phrase.told() == null ? phrase.id() : phrase.id() + "=" + phrase.told();
   }
 
   private record Chance(Match match, double chance) {}

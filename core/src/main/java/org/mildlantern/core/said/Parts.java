@@ -42,8 +42,7 @@ final class Parts {
     }
   }
 
-  /** Whether the sign cannot be one of a part. */
-  boolean isNotOf(String sign, String part) {
+  private boolean isNotOf(String sign, String part) {
     return notOf.getOrDefault(sign, Set.of()).contains(part);
   }
 

@@ -131,7 +131,7 @@ public final class Reader {
         claims.take(match);
         continue;
       }
-      if (denial.isAsked(match, text, tokens) || denial.isNoFinding(match, tokens)) {
+      if (!isToldOfToday(match, text, tokens)) {
         used.addAll(match.at());
         continue;
       }
@@ -157,8 +157,7 @@ public final class Reader {
     }
     for (Match match : likely.matches()) {
       if (!used.containsAll(match.at())
-          && !denial.isAsked(match, text, tokens)
-          && !denial.isNoFinding(match, tokens)
+          && isToldOfToday(match, text, tokens)
           && isNew(match, tokens, form, seen)) {
         seen.add(unsure(seen(match, tokens, form)));
         used.addAll(match.at());
@@ -168,6 +167,11 @@ public final class Reader {
     List<Reading.Seen> all = List.copyOf(seen);
     seen.removeIf(open -> isKnownWhich(open, all));
     return new Reading(kind, once(seen), List.copyOf(told), unread(tokens, used, told));
+  }
+
+  /** Whether it is no question, wish or old story. */
+  private boolean isToldOfToday(Match match, String text, List<Token> tokens) {
+    return !denial.isAsked(match, text, tokens) && !denial.isNoFinding(match, tokens);
   }
 
   private static Reading.Seen unsure(Reading.Seen one) {
