@@ -18,6 +18,8 @@ public final class Lessons {
   /** Before what tells nothing. */
   private static final String NOTHING = "-";
 
+  private static final String AND = "\\+";
+
   private Lessons() {}
 
   /** Of all that ships. */
@@ -30,7 +32,7 @@ public final class Lessons {
     return lessons;
   }
 
-  /** Each with the one sign or circumstance that it tells. */
+  /** Each with the signs or circumstances that it tells. */
   public static List<Lesson> ways() {
     try (InputStream in = Lessons.class.getResourceAsStream(WAYS)) {
       List<Lesson> ways = new ArrayList<>();
@@ -38,7 +40,7 @@ public final class Lessons {
         if (!line.startsWith("#")) {
           String[] entry = line.split(": ", 2);
           for (String way : entry[1].split("; ")) {
-            ways.add(new Lesson(way, null, entry[0].equals(NOTHING) ? Set.of() : Set.of(entry[0])));
+            ways.add(new Lesson(way, null, tells(entry[0])));
           }
         }
       }
@@ -48,8 +50,13 @@ public final class Lessons {
     }
   }
 
+  private static Set<String> tells(String entry) {
+    return entry.equals(NOTHING) ? Set.of() : Set.of(entry.split(AND));
+  }
+
   private static Lesson lesson(SaidText text) {
     Set<String> tells = new TreeSet<>(text.says());
+    text.also().stream().filter(also -> !also.startsWith(SaidText.NOT)).forEach(tells::add);
     text.context().forEach((field, value) -> tells.add(field + "=" + value));
     return new Lesson(text.text(), text.kind().form(), tells);
   }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Wording;
 
 /** What of a clause is weighed: its words, what they stand for, and which stand near each other. */
@@ -47,13 +48,7 @@ final class Features {
   /** Each once, where it stands first. */
   List<Feature> of(Clause clause) {
     Map<Integer, Feature> features = new LinkedHashMap<>();
-    List<Integer> said = new ArrayList<>();
-    for (int i = 0; i < clause.stems().size(); i++) {
-      String stem = clause.stems().get(i);
-      if (!lexicon.isFiller(stem) || lexicon.isLeaven(stem)) {
-        said.add(i);
-      }
-    }
+    List<Integer> said = said(clause);
     for (int a = 0; a < said.size(); a++) {
       int at = said.get(a);
       String stem = clause.stems().get(at);
@@ -76,6 +71,23 @@ final class Features {
       put("s:" + part, List.of(), features);
     }
     return List.copyOf(features.values());
+  }
+
+  /** The numbers of its words that say something. */
+  List<Integer> said(Clause clause) {
+    return IntStream.range(0, clause.stems().size())
+        .filter(i -> says(clause.stems().get(i)))
+        .boxed()
+        .toList();
+  }
+
+  /** The words that say something. */
+  List<String> saying(Clause clause) {
+    return clause.stems().stream().filter(this::says).toList();
+  }
+
+  private boolean says(String stem) {
+    return !lexicon.isFiller(stem) || lexicon.isLeaven(stem);
   }
 
   private static void put(String name, List<Integer> words, Map<Integer, Feature> into) {

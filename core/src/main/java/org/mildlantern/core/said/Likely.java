@@ -1,8 +1,11 @@
 package org.mildlantern.core.said;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -13,92 +16,138 @@ import java.util.stream.IntStream;
  */
 final class Likely {
   /** Less likely signs are not told. Tried on texts that were not learned from, as all here. */
-  private static final double ENOUGH = 0.85;
+  private static final double ENOUGH = odds(0.85);
 
-  /** A single word tells too little, where there is no phrase for it. */
-  private static final int WORDS = 2;
+  /** Likely enough where nothing else was understood. */
+  private static final double LONE = odds(0.6);
+
+  /** So likely that words may tell it which tell something else too. */
+  private static final double SURE = odds(0.9);
+
+  /** The same of circumstances. */
+  private static final double TOLD = odds(0.9);
 
   /** What is less likely was not meant, though there is a phrase for it. */
-  private static final double HARDLY = 0.001;
+  private static final double HARDLY = odds(0.1);
 
   /** A word that gives less than this share of what the best one gives does not speak for it. */
   private static final double SPEAKS = 0.25;
 
   private final Learned learned;
+  private final Features features;
   private final List<Token> tokens;
   private final List<int[]> bounds;
-  private final List<List<Features.Feature>> clauses;
-  private final List<double[]> chances;
+  private final List<Features.Clause> clauses;
+  private final List<float[]> odds;
 
   Likely(Learned learned, Features features, List<Token> tokens) {
     this.learned = learned;
+    this.features = features;
     this.tokens = tokens;
     this.bounds = learned.labels().isEmpty() ? List.of() : features.pieces(tokens);
-    this.clauses = features.said(bounds, tokens).stream().map(features::of).toList();
-    this.chances = clauses.stream().map(learned::chances).toList();
+    this.clauses = features.said(bounds, tokens);
+    Map<Features.Clause, float[]> known = new HashMap<>();
+    this.odds = clauses.stream().map(one -> known.computeIfAbsent(one, this::odds)).toList();
   }
 
-  /** Whether a phrase that was found cannot be meant. */
+  private float[] odds(Features.Clause clause) {
+    return learned.odds(features.of(clause), features.saying(clause));
+  }
+
+  /**
+   * Whether a phrase that was found cannot be meant; where its part was named in another clause,
+   * nobody knows.
+   */
   boolean isHardly(Match match) {
     Integer label = learned.number(match.phrase().name());
     if (label == null) {
       return false;
     }
+    String part = match.phrase().subject();
     for (int i = 0; i < bounds.size(); i++) {
       boolean there = match.first() < bounds.get(i)[1] && match.last() >= bounds.get(i)[0];
-      if (there && chances.get(i)[label] >= HARDLY) {
+      if (there && (odds.get(i)[label] >= HARDLY || part != null && !isNamed(part, i))) {
         return false;
       }
     }
     return true;
   }
 
-  private record Chance(Match match, double chance) {}
+  private boolean isNamed(String part, int clause) {
+    return features.parts(clauses.get(clause).stems()).contains(part);
+  }
 
-  /** Signs, as matches of phrases that were made for the purpose, the likeliest first. */
-  List<Match> matches() {
+  /**
+   * What a clause likely tells.
+   *
+   * @param name the sign or open word, or the circumstance as {@code field=value}
+   */
+  record Chance(String name, double odds, int clause, int label) {
+    boolean isTold() {
+      return name.indexOf('=') > 0;
+    }
+  }
+
+  /** What they may tell, the likeliest first. */
+  List<Chance> chances() {
     List<Chance> all = new ArrayList<>();
-    for (int i = 0; i < clauses.size(); i++) {
-      for (int label = 0; label < chances.get(i).length; label++) {
-        String sign = learned.labels().get(label);
-        double chance = chances.get(i)[label];
-        if (chance >= ENOUGH && sign.indexOf('=') < 0) {
-          List<Integer> at = speaking(i, label);
-          if (at.size() >= WORDS) {
-            all.add(new Chance(Match.of(phrase(sign, at), at), chance));
-          }
+    for (int clause = 0; clause < clauses.size(); clause++) {
+      for (int label = 0; label < odds.get(clause).length; label++) {
+        float chance = odds.get(clause)[label];
+        Chance one = new Chance(learned.labels().get(label), chance, clause, label);
+        if (chance >= LONE && (!one.isTold() || chance >= TOLD)) {
+          all.add(one);
         }
       }
     }
-    return all.stream()
-        .sorted(Comparator.comparingDouble(Chance::chance).reversed())
-        .map(Chance::match)
-        .toList();
+    all.sort(Comparator.comparingDouble(Chance::odds).reversed());
+    return all;
+  }
+
+  /** As a match of a phrase that is made for the purpose. */
+  Match match(Chance chance) {
+    List<Integer> at = speaking(chance.clause(), chance.label());
+    String[] told = chance.name().split("=", 2);
+    List<Set<String>> items = at.stream().map(i -> Set.of(tokens.get(i).stem())).toList();
+    Reading.Choice value = told.length == 1 ? null : new Reading.Choice(told[1]);
+    return Match.of(new Lexicon.Phrase(told[0], value, null, items, Set.of(), 0, new long[0]), at);
+  }
+
+  /**
+   * Whether it is told when some words tell something already: the surer it is, the more of its own
+   * words may.
+   */
+  boolean isFree(Chance chance, Match match, Set<Integer> used) {
+    int[] bounds = this.bounds.get(chance.clause());
+    if (chance.odds() >= SURE) {
+      return true;
+    }
+    return chance.odds() >= ENOUGH
+        ? !used.containsAll(match.at())
+        : IntStream.range(bounds[0], bounds[1]).noneMatch(used::contains);
   }
 
   /** The numbers of the words of a clause that speak for a label, the first first. */
   private List<Integer> speaking(int clause, int label) {
     int from = bounds.get(clause)[0];
     double[] gives = new double[bounds.get(clause)[1] - from];
-    for (Features.Feature feature : clauses.get(clause)) {
+    for (Features.Feature feature : features.of(clauses.get(clause))) {
       double weight = learned.weight(feature, label) / Math.max(1, feature.words().size());
       feature.words().forEach(word -> gives[word] += weight);
     }
-    double best = IntStream.range(0, gives.length).mapToDouble(i -> gives[i]).max().orElse(0);
+    List<Integer> said = features.said(clauses.get(clause));
+    double[] meant = learned.meant(features.saying(clauses.get(clause)), label);
+    for (int i = 0; i < meant.length; i++) {
+      gives[said.get(i)] += meant[i];
+    }
+    double best = Arrays.stream(gives).max().orElse(0);
     return IntStream.range(0, gives.length)
-        .filter(i -> gives[i] > 0 && gives[i] >= SPEAKS * best)
+        .filter(i -> gives[i] >= (best > 0 ? SPEAKS * best : best))
         .mapToObj(i -> from + i)
         .toList();
   }
 
-  private Lexicon.Phrase phrase(String sign, List<Integer> at) {
-    return new Lexicon.Phrase(
-        sign,
-        null,
-        null,
-        at.stream().map(i -> Set.of(tokens.get(i).stem())).toList(),
-        Set.of(),
-        0,
-        new long[0]);
+  private static double odds(double chance) {
+    return Math.log(chance / (1 - chance));
   }
 }

@@ -1,5 +1,6 @@
 package org.mildlantern.core.said;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -106,12 +107,22 @@ public final class Reader {
    * @param form the growth form of the plant, or null when it is not known
    */
   public Reading read(String said, GrowthForm form) {
+    return read(said, form, null);
+  }
+
+  /**
+   * Reads a text; what lies beyond {@value #LONGEST} characters is left out.
+   *
+   * @param form the growth form of the plant, or null when it is not known
+   * @param today from which a day that it names is counted, or null when it is not known
+   */
+  public Reading read(String said, GrowthForm form, LocalDate today) {
     String text = whatIsRead(said);
     List<Token> tokens = words.of(text);
     Set<Integer> used = new HashSet<>();
     Reading.Named kind = kinds.in(text, tokens, used).orElse(null);
     List<Reading.Told> told =
-        new ArrayList<>(Amounts.of(text, tokens).stream().filter(this::isPossible).toList());
+        new ArrayList<>(Amounts.of(text, tokens, today).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
     Claims claims = new Claims(used);
     Likely likely = new Likely(learned, features, tokens);
@@ -155,10 +166,18 @@ public final class Reader {
       last.put(match.phrase().words(), match.at());
       seen.add(seen(match, tokens, form));
     }
-    for (Match match : likely.matches()) {
-      if (!used.containsAll(match.at())
-          && isToldOfToday(match, text, tokens)
-          && isNew(match, tokens, form, seen)) {
+    for (Likely.Chance chance : likely.chances()) {
+      if (!isNew(chance, form, seen, told)) {
+        continue;
+      }
+      Match match = likely.match(chance);
+      if (!denial.of(match, tokens).isEmpty() || !isToldOfToday(match, text, tokens)) {
+        continue;
+      }
+      if (chance.isTold()) {
+        told.add(new Reading.Told(match.phrase().id(), match.phrase().told(), match.span(tokens)));
+        used.addAll(match.at());
+      } else if (likely.isFree(chance, match, used) && !matches.isOfAnotherPart(match, tokens)) {
         seen.add(unsure(seen(match, tokens, form)));
         used.addAll(match.at());
       }
@@ -179,13 +198,16 @@ public final class Reader {
         one.sign(), one.pattern(), one.present(), one.span(), DOUBTED, one.alternatives());
   }
 
-  /** Whether a sign that a clause likely tells is to be added. */
-  private boolean isNew(Match match, List<Token> tokens, GrowthForm form, List<Reading.Seen> seen) {
-    String id = match.phrase().id();
-    return denial.of(match, tokens).isEmpty()
-        && occurs(id, form)
-        && !matches.isOfAnotherPart(match, tokens)
-        && seen.stream().noneMatch(one -> one.sign().equals(id));
+  /** Whether nothing was said of it; figures are read where they stand. */
+  private boolean isNew(
+      Likely.Chance chance, GrowthForm form, List<Reading.Seen> seen, List<Reading.Told> told) {
+    if (!chance.isTold()) {
+      return occurs(chance.name(), form)
+          && seen.stream().noneMatch(one -> one.sign().equals(chance.name()));
+    }
+    String field = chance.name().split("=", 2)[0];
+    return !knowledge.fields().find(field).orElseThrow().numeric()
+        && told.stream().noneMatch(one -> one.field().equals(field));
   }
 
   /** What lies outside of its field's range was not meant so. */

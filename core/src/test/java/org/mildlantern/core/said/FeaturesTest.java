@@ -2,7 +2,6 @@ package org.mildlantern.core.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -74,17 +73,21 @@ class FeaturesTest {
   @Test
   void ofNothingLearnedNothingFollows() {
     List<Token> tokens = WORDS.of("the leaves are yellow");
-    assertThat(new Likely(Learned.nothing(), FEATURES, tokens).matches()).isEmpty();
+    assertThat(new Likely(Learned.nothing(), FEATURES, tokens).chances()).isEmpty();
   }
 
   @Test
-  void chancesAreSharesAndRiseWithWhatSpeaksForASign() {
+  void whatSpeaksForASignMakesItLikelier() {
     Learned learned = Learned.shipped();
     int yellow = learned.number("yellowing");
-    double[] little = learned.chances(FEATURES.of(said("the pot is blue").get(0)));
-    double[] much = learned.chances(FEATURES.of(said("the lower leaves turn yellow").get(0)));
-    assertThat(Arrays.stream(little)).allMatch(chance -> chance >= 0 && chance <= 1);
-    assertThat(much[yellow]).isGreaterThan(0.5).isGreaterThan(little[yellow]);
+    assertThat(odds("the lower leaves turn yellow", learned)[yellow])
+        .isPositive()
+        .isGreaterThan(odds("the pot is blue", learned)[yellow]);
     assertThat(learned.number("no such sign")).isNull();
+  }
+
+  private static float[] odds(String text, Learned learned) {
+    Features.Clause clause = said(text).get(0);
+    return learned.odds(FEATURES.of(clause), FEATURES.saying(clause));
   }
 }

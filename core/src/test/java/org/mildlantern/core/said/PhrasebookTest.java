@@ -42,13 +42,13 @@ class PhrasebookTest {
 
   @Test
   void whatTellsNothingIsNotRead() {
+    List<Lesson> silent = WAYS.stream().filter(way -> way.tells().isEmpty()).toList();
     List<String> read =
-        WAYS.stream()
-            .filter(way -> way.tells().isEmpty())
+        silent.stream()
             .map(Lesson::text)
-            .filter(text -> !READER.read(text, null).seen().isEmpty())
+            .filter(text -> READER.read(text, null).seen().stream().anyMatch(Reading.Seen::present))
             .toList();
-    assertThat(read).hasSizeLessThan(12);
+    assertThat(read).hasSizeLessThanOrEqualTo((int) (MAY_BE_MISSED * silent.size()));
   }
 
   @Test
