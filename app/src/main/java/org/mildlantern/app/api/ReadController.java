@@ -7,6 +7,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.plants.PlantsInText;
 import org.mildlantern.core.knowledge.Kind;
@@ -26,9 +27,11 @@ class ReadController {
   private final Knowledge knowledge;
   private final Reader reader;
   private final PlantsInText plants;
+  private final Scope scope;
 
-  ReadController(Knowledge knowledge, Reader reader, PlantsInText plants) {
+  ReadController(Knowledge knowledge, Reader reader, PlantsInText plants, Scope scope) {
     this.plants = plants;
+    this.scope = scope;
     this.knowledge = knowledge;
     this.reader = reader;
   }
@@ -40,9 +43,9 @@ class ReadController {
       required = true,
       content = @Content(schema = @Schema(implementation = ReadRequest.class)))
   ReadAnswer read(@RequestBody JsonNode body) {
-    RequestReader.Said said = new RequestReader(knowledge).said(body);
+    RequestReader.Said said = new RequestReader(knowledge).said(body, scope.today());
     Optional<Kind> kind = Optional.ofNullable(said.kind()).or(() -> named(said.text()));
-    return answer(reader.read(said.text(), kind.map(Kind::form).orElse(null)), kind);
+    return answer(reader.read(said.text(), kind.map(Kind::form).orElse(null), said.day()), kind);
   }
 
   /** The kind of the keeper's own plant that the text names, else the kind that it names. */

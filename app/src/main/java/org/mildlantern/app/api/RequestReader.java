@@ -66,9 +66,9 @@ final class RequestReader extends JsonFields {
    *
    * @param kind null when the request names none
    */
-  record Said(String text, Kind kind) {}
+  record Said(String text, Kind kind, LocalDate day) {}
 
-  Said said(JsonNode body) {
+  Said said(JsonNode body, LocalDate today) {
     requireObject(body);
     unknownFields(body, "$", Set.of("text", "taxon", "form", "date"));
     Optional<String> said = text(body.get("text"), "$.text");
@@ -79,8 +79,9 @@ final class RequestReader extends JsonFields {
       fault("$.text", "at most " + Reader.LONGEST + " characters");
     }
     Kind kind = body.hasNonNull("taxon") || body.hasNonNull("form") ? kind(body) : null;
+    LocalDate day = day(body, today);
     throwFaults();
-    return new Said(said.orElseThrow(), kind);
+    return new Said(said.orElseThrow(), kind, day);
   }
 
   /**

@@ -68,7 +68,7 @@ class SaidService {
     Who spokenOf = who.of(form);
     Corrections corrections = form.corrections();
     Optional<GrowthForm> build = spokenOf.kind().map(Kind::form);
-    Reading reading = reader.read(form.text(), build.orElse(null));
+    Reading reading = reader.read(form.text(), build.orElse(null), scope.today());
     List<Sighting> sightings = Sightings.of(reading, form.text(), corrections, build, knowledge);
     List<Reading.Told> told =
         reading.told().stream().filter(one -> !corrections.isOut(one.field())).toList();

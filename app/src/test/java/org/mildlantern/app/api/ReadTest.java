@@ -76,6 +76,16 @@ class ReadTest {
   }
 
   @Test
+  void aDayThatItNamesIsCountedFromTheDateGiven() throws Exception {
+    ask("read", "{\"text\": \"not watered since Christmas\", \"date\": \"2026-02-24\"}")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.context['days-since-watering']").value(61.0));
+    ask("read", "{\"text\": \"limp\", \"date\": \"yesterday\"}")
+        .andExpect(status().isBadRequest())
+        .andExpect(content().string(containsString("$.date")));
+  }
+
+  @Test
   void faultsAreNamed() throws Exception {
     ask("read", "{}")
         .andExpect(status().isBadRequest())

@@ -1,5 +1,6 @@
 package org.mildlantern.core.said;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -30,7 +31,7 @@ final class Amounts {
       Pattern.compile("\\b(minus\\s+)" + SPOKEN + "\\b(?!\\s*(?:°|º|degrees?|c\\b|f\\b))");
   private static final Pattern BARE_DEGREES =
       Pattern.compile(
-          "(minus\\s+)?" + SPOKEN + "\\s*(?:°|º|degrees?)(?!\\s*(?:n|s|german|dh|hard))");
+          "(minus\\s+)?" + SPOKEN + "\\s*(?:°|º|degrees?)(?!\\s*(?:[ns]\\b|german|dh|hard))");
   private static final Pattern HOT =
       Pattern.compile(
           "\\b(?:(?:too )?hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
@@ -68,7 +69,10 @@ final class Amounts {
   private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
 
   /** No place is this warm usually, in °C. */
-  private static final double SCORCHING = 33;
+  private static final double SCORCHING = 30;
+
+  /** No place is this cold usually, in °C. */
+  private static final double COLD = 4;
 
   /** From here on a bare figure of the day is one of warmth, in °C. */
   private static final double HOT_DAY = 24;
@@ -96,13 +100,13 @@ final class Amounts {
     this.passage = passage;
   }
 
-  static List<Reading.Told> of(String text, List<Token> tokens) {
+  static List<Reading.Told> of(String text, List<Token> tokens, LocalDate today) {
     if (text.toLowerCase(Locale.ROOT).length() != text.length()) {
       return List.of();
     }
     Passage passage = new Passage(text, tokens);
     new Amounts(passage).read();
-    Often.read(passage);
+    Often.read(passage, today);
     return passage.told();
   }
 
@@ -174,7 +178,7 @@ final class Amounts {
     double celsius = scale == Scale.FAHRENHEIT ? Math.round((value - 32) / 1.8 * 10) / 10.0 : value;
     String clause = passage.clause(match);
     boolean cold =
-        celsius <= 3
+        celsius <= COLD
             || clause.matches(
                 "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows)\\b.*");
     if (scale == Scale.UNSAID && celsius > (cold ? CELSIUS_BY_NIGHT : CELSIUS_BY_DAY)) {

@@ -3,6 +3,7 @@ package org.mildlantern.core.said;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Wording;
 
 /** What takes a statement back: a no, a doubt, a question. */
@@ -12,12 +13,16 @@ final class Denial {
   /** “Is it …?” of more words than this says something besides. */
   private static final int SHORT = 7;
 
+  /** So many words before a time say what is compared with it. */
+  private static final int COMPARED = 2;
+
   private final Set<String> denies;
   private final Set<String> spares;
   private final Set<String> unsure;
   private final Set<String> unknown;
   private final Set<String> unreal;
   private final Set<String> past;
+  private final Set<String> compares;
   private final Set<String> excepts;
   private final Set<String> deniesAfter;
   private final Set<String> found;
@@ -32,6 +37,7 @@ final class Denial {
     this.unreal = Set.copyOf(wording.particles("unreal"));
     this.excepts = Set.copyOf(wording.particles("excepts"));
     this.past = Set.copyOf(wording.particles("past"));
+    this.compares = Set.copyOf(wording.particles("compares"));
     this.deniesAfter = Set.copyOf(wording.particles("denies-after"));
     this.found = Set.copyOf(wording.particles("found"));
     this.doubts = Set.copyOf(wording.particles("doubts"));
@@ -99,14 +105,19 @@ final class Denial {
   private boolean isUnreal(int i, Match match, List<Token> tokens) {
     String word = tokens.get(i).word();
     String next = i + 1 < tokens.size() ? tokens.get(i + 1).word() : "";
-    boolean since = i > 0 && tokens.get(i - 1).word().equals("since");
     boolean circumstance = match.phrase().told() != null;
     return unreal.contains(word)
         || !circumstance
             && past.contains(word + " " + next)
-            && !since
+            && !isCompared(i, tokens)
             && !match.at().contains(i + 1)
         || i < match.first() && denies.contains(word) && unknown.contains(next);
+  }
+
+  /** “Since last summer”, “longer than they used to be”: a time that today is measured by. */
+  private boolean isCompared(int at, List<Token> tokens) {
+    return IntStream.range(Math.max(0, at - COMPARED), at)
+        .anyMatch(i -> compares.contains(tokens.get(i).word()));
   }
 
   /** “Is it too wet?” asks and tells nothing, also at the end of a longer sentence. */

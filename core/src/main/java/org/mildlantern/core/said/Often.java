@@ -1,5 +1,6 @@
 package org.mildlantern.core.said;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -35,7 +36,15 @@ final class Often {
   private static final Pattern NOT_DRIED =
       Pattern.compile(
           "(?:n't|not|never) dried(?: out)? (?:in|for) " + COUNT + "\\s+" + UNIT + "\\b");
-  private static final Pattern LAST = Pattern.compile("\\b(last week|yesterday|last month)\\b");
+  private static final Pattern NONE_IN =
+      Pattern.compile(
+          "\\b(?:no|not|never|without|\\w+n't)\\b[^.,;]{0,40}?\\bin "
+              + COUNT
+              + "\\s+"
+              + UNIT
+              + "\\b");
+  private static final Pattern LAST =
+      Pattern.compile("\\b(last week|yesterday|last month|the week after)\\b");
 
   private final Passage passage;
 
@@ -43,7 +52,12 @@ final class Often {
     this.passage = passage;
   }
 
-  static void read(Passage passage) {
+  /**
+   * Reads them.
+   *
+   * @param today or null when it is not known, so that no day that a text names can be counted from
+   */
+  static void read(Passage passage, LocalDate today) {
     Often often = new Often(passage);
     passage.each(EVERY, often::every);
     passage.each(TIMES, often::times);
@@ -55,7 +69,13 @@ final class Often {
         LAST,
         m ->
             often.since(
-                m, Map.of("last week", 7, "yesterday", 1, "last month", 30).get(m.group(1))));
+                m,
+                Map.of("last week", 7, "yesterday", 1, "last month", 30, "the week after", 7)
+                    .get(m.group(1))));
+    passage.each(NONE_IN, m -> often.since(m, days(m.group(1), m.group(2))));
+    if (today != null) {
+      passage.each(Dates.NAMED, m -> often.since(m, Dates.ago(m, today)));
+    }
   }
 
   private static int days(String count, String unit) {
@@ -113,26 +133,26 @@ final class Often {
         "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       passage.put("days-since-repot", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors)|(?:put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
+        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
       passage.put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       passage.put("days-since-feed", days, match);
     } else if (clause.matches(
-            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
+            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|deliver\\w*|courier|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
         && !clause.contains("years")) {
       passage.put("days-since-arrival", days, match);
     } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")
         && clause.contains("water")) {
       passage.put("stood-for", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|last drink|dry since)\\b.*")) {
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
       passage.put("days-since-watering", days, match);
     } else if (clause.matches(
             "(?s).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")
         && days > 1) {
       passage.put("wet-days", days, match);
     } else if (clause.matches(
-            "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry for\\b).*")
+            "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry (?:for|since)\\b).*")
         && days > 1) {
       passage.put("dry-days", days, match);
     } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {

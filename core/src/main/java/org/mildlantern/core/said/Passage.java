@@ -36,7 +36,9 @@ final class Passage {
   private static final Pattern COUNTS =
       Pattern.compile(
           "\\d|\\b(?:zero|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
-              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\\b");
+              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|christmas|new year|easter|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|"
+              + Dates.MONTHS
+              + ")\\b");
 
   static final Pattern WATERS =
       Pattern.compile(
