@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.mildlantern.core.diagnosis.Diagnostician;
 import org.mildlantern.core.diagnosis.Question;
 import org.mildlantern.core.diagnosis.RankedCause;
@@ -34,6 +35,11 @@ public record ReadRate(
     int amongThree,
     int urgent,
     int urgentFound) {
+
+  private static final double MONTH = 30;
+
+  /** Figures are rounded when they are read. */
+  private static final double NEAR = 0.51;
 
   /** What one text gave. */
   public record One(
@@ -93,7 +99,7 @@ public record ReadRate(
 
   private static One one(
       SaidText text, Reader reader, Diagnostician diagnostician, Knowledge knowledge) {
-    Reading reading = reader.read(text.text(), text.kind().form());
+    Reading reading = reader.read(text.text(), text.kind().form(), text.day());
     List<String> missed = new ArrayList<>();
     Set<Object> used = new HashSet<>();
     text.says().forEach(sign -> take(sign, true, reading, used, missed, knowledge));
@@ -103,9 +109,12 @@ public record ReadRate(
             (field, value) ->
                 reading.told().stream()
                     .filter(
-                        told -> told.field().equals(field) && same(told.value().toString(), value))
+                        told ->
+                            told.field().equals(field)
+                                && same(field, told.value().toString(), value))
                     .findFirst()
                     .ifPresentOrElse(used::add, () -> missed.add(field + "=" + value)));
+    text.also().forEach(one -> takeBesides(one, reading, used, knowledge));
     List<String> invented = new ArrayList<>();
     reading.seen().stream()
         .filter(seen -> !used.contains(seen) && !isWholeOfSaid(seen, text, knowledge))
@@ -132,17 +141,32 @@ public record ReadRate(
         .ifPresentOrElse(used::add, () -> missed.add((present ? "" : "not ") + sign));
   }
 
+  private static void takeBesides(
+      String also, Reading reading, Set<Object> used, Knowledge knowledge) {
+    boolean present = !also.startsWith(SaidText.NOT);
+    String sign = present ? also : also.substring(SaidText.NOT.length());
+    take(sign, present, reading, used, new ArrayList<>(), knowledge);
+    reading.told().stream()
+        .filter(told -> also.equals(told.field() + "=" + told.value()))
+        .forEach(used::add);
+  }
+
   /** What shows a trait shows the sign that it belongs to. */
   private static boolean isWholeOfSaid(Reading.Seen seen, SaidText text, Knowledge knowledge) {
     return seen.present()
-        && text.says().stream()
+        && Stream.of(text.says(), text.also())
+            .flatMap(List::stream)
             .flatMap(said -> knowledge.signs().find(said).stream())
             .anyMatch(said -> seen.sign().equals(said.of()));
   }
 
-  private static boolean same(String read, String said) {
+  /** A time that was told by the month is right to half of one. */
+  private static boolean same(String field, String read, String said) {
     try {
-      return Math.abs(Double.parseDouble(read) - Double.parseDouble(said)) < 0.51;
+      double days = Double.parseDouble(said);
+      boolean byMonth = field.startsWith("days-") || field.endsWith("-days");
+      double near = byMonth && days >= MONTH ? MONTH / 2 : NEAR;
+      return Math.abs(Double.parseDouble(read) - days) <= near;
     } catch (NumberFormatException e) {
       return read.equals(said);
     }

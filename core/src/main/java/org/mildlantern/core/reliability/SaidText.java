@@ -18,6 +18,8 @@ import org.mildlantern.core.knowledge.load.PlainYaml;
  * @param id up to {@value #LAST_OPEN} they may be looked at while words are gathered, and reading
  *     learns from them; the others are only measured
  * @param says signs or open words that it says are there
+ * @param also what it says besides, as a second look noted after it was read: signs, circumstances
+ *     as {@code field=value}, and after {@value #NOT} what is not there
  * @param not those that it says are not there
  * @param context circumstances that it tells, by field
  * @param accept causes of which one should lead
@@ -29,14 +31,17 @@ public record SaidText(
     Kind kind,
     LocalDate day,
     List<String> says,
+    List<String> also,
     List<String> not,
     Map<String, String> context,
     List<String> accept,
     String urgent) {
-  private static final int LAST_OPEN = 1480;
+  static final String NOT = "not ";
+
+  private static final int LAST_OPEN = 1700;
 
   private static final List<String> VOICES =
-      List.of("beginner", "expert", "phone", "abroad", "later", "latest", "newest");
+      List.of("beginner", "expert", "phone", "abroad", "later", "latest", "newest", "fresh");
 
   /** All that ship with the core. */
   public static List<SaidText> all(Knowledge knowledge) {
@@ -67,6 +72,7 @@ public record SaidText(
         kind,
         ((Date) entry.get("day")).toInstant().atZone(ZoneOffset.UTC).toLocalDate(),
         strings(entry, "says"),
+        strings(entry, "also"),
         strings(entry, "not"),
         context,
         strings(entry, "accept"),
