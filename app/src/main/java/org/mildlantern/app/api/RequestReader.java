@@ -65,6 +65,7 @@ final class RequestReader extends JsonFields {
    * A text to be read.
    *
    * @param kind null when the request names none
+   * @param day from which days that it names are counted
    */
   record Said(String text, Kind kind, LocalDate day) {}
 

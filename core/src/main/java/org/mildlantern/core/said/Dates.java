@@ -30,7 +30,15 @@ final class Dates {
   private static final int MIDDLE = 15;
   private static final int LATE = 25;
 
+  /** The first whole year of the calendar that is counted by. */
+  private static final int FIRST_YEAR = 1583;
+
   private Dates() {}
+
+  /** Whether days can be counted back from it. */
+  static boolean isKnown(LocalDate today) {
+    return today != null && today.getYear() > FIRST_YEAR;
+  }
 
   private static String name(Month month) {
     return month.getDisplayName(TextStyle.FULL, Locale.ENGLISH).toLowerCase(Locale.ROOT);

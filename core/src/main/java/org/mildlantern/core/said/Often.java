@@ -73,7 +73,7 @@ final class Often {
                 Map.of("last week", 7, "yesterday", 1, "last month", 30, "the week after", 7)
                     .get(m.group(1))));
     passage.each(NONE_IN, m -> often.since(m, days(m.group(1), m.group(2))));
-    if (today != null) {
+    if (Dates.isKnown(today)) {
       passage.each(Dates.NAMED, m -> often.since(m, Dates.ago(m, today)));
     }
   }

@@ -3,9 +3,11 @@ package org.mildlantern.core.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.mildlantern.core.knowledge.Library;
 
 /** Days that a text names, counted from today. */
@@ -48,5 +50,13 @@ class DatesTest {
   @Test
   void withoutTodayNoDayIsCountedFrom() {
     assertThat(told("not watered since November", null)).isEqualTo("nothing");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"-999999999-01-01", "0000-01-01", "0001-02-28", "+999999999-12-31"})
+  void aTodayThatNobodyLivesInBreaksNothing(LocalDate today) {
+    for (String day : List.of("Easter", "Christmas", "November", "Sunday")) {
+      READER.read("not watered since " + day, null, today);
+    }
   }
 }
