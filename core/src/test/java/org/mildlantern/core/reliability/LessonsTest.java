@@ -32,9 +32,9 @@ class LessonsTest {
   }
 
   @Test
-  void eachWayTellsWhatThereIs() {
-    assertThat(Lessons.ways())
-        .hasSizeGreaterThan(7000)
+  void eachLessonTellsWhatThereIs() {
+    assertThat(Lessons.of(KNOWLEDGE))
+        .hasSizeGreaterThan(14000)
         .allSatisfy(
             way ->
                 assertThat(way.tells())
@@ -52,5 +52,26 @@ class LessonsTest {
     assertThat(Learning.key(KNOWLEDGE, few))
         .isEqualTo(Learning.key(KNOWLEDGE, List.copyOf(few)))
         .isNotEqualTo(Learning.key(KNOWLEDGE, few.subList(1, 40)));
+  }
+
+  @Test
+  void whatASecondLookFoundIsKnownAndWasNotNotedBefore() {
+    assertThat(SaidText.all(KNOWLEDGE))
+        .filteredOn(text -> !text.also().isEmpty())
+        .hasSizeGreaterThan(100)
+        .allSatisfy(
+            text -> {
+              assertThat(text.also())
+                  .doesNotHaveDuplicates()
+                  .doesNotContainAnyElementsOf(text.says());
+              assertThat(text.also())
+                  .map(also -> also.startsWith(SaidText.NOT) ? also.substring(4) : also)
+                  .allMatch(
+                      also ->
+                          also.contains("=")
+                              ? KNOWLEDGE.fields().has(also.split("=")[0])
+                              : Stream.of(KNOWLEDGE.signs(), KNOWLEDGE.openWords())
+                                  .anyMatch(table -> table.has(also)));
+            });
   }
 }
