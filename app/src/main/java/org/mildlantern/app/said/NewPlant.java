@@ -1,7 +1,7 @@
 package org.mildlantern.app.said;
 
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import org.mildlantern.app.keeper.Scope;
 import org.mildlantern.app.places.PlaceForm;
 import org.mildlantern.app.places.PlaceService;
@@ -73,8 +73,12 @@ class NewPlant {
     return told == null ? null : Boolean.valueOf("yes".equals(told));
   }
 
+  /** The store that it is watered from; water from bottles is none. */
   private static WaterGiven water(String told) {
-    return told == null ? null : WaterGiven.valueOf(told.toUpperCase(Locale.ROOT));
+    return Arrays.stream(WaterGiven.values())
+        .filter(water -> water.name().equalsIgnoreCase(told))
+        .findFirst()
+        .orElse(null);
   }
 
   /** The place that was chosen, else the first; a collection without one gets its first. */

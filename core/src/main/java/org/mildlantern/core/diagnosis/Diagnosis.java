@@ -8,7 +8,7 @@ import org.mildlantern.core.working.Working;
 /**
  * The answer to a question.
  *
- * @param ranking every cause that can strike the form, most probable first
+ * @param ranking every cause that can strike the form, in the order of {@link RankedCause#order}
  * @param bestSet the single most probable set of causes, perhaps empty
  * @param records what the plant's records say that matters
  */

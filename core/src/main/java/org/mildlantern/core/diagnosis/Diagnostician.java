@@ -2,7 +2,6 @@ package org.mildlantern.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -70,7 +69,7 @@ public final class Diagnostician {
     for (int i = 0; i < causes.size(); i++) {
       ranking.add(ranked(priors.get(i), before[i], marginals[i], weights[i], observations, i));
     }
-    ranking.sort(Comparator.comparingDouble(RankedCause::probability).reversed());
+    ranking.sort(RankedCause.order(Arrays.stream(marginals).max().orElse(0)));
 
     List<String> unexplained = new ArrayList<>();
     List<Step> fitSteps = new ArrayList<>();

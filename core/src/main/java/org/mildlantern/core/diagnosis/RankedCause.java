@@ -23,15 +23,34 @@ public record RankedCause(
   /** A finding that raises the odds by less tells nothing of it. In decibans. */
   private static final double SPEAKS = 1;
 
+  /** Of how likely the likeliest is: what is less likely never comes first. Rule of thumb. */
+  private static final double WORTH = 0.3;
+
   /** What it asks of the keeper: where only records speak for it, no more than a look. */
   public Verdict asks() {
-    boolean seen =
-        weights.stream()
-            .anyMatch(
-                w ->
-                    (w.kind() == Weight.Kind.FINDING || w.kind() == Weight.Kind.RESPONSE)
-                        && w.decibans() >= SPEAKS);
-    return seen || cause.verdict() == Verdict.NORMAL ? cause.verdict() : Verdict.LOOK;
+    return isSeen() || cause.verdict() == Verdict.NORMAL ? cause.verdict() : Verdict.LOOK;
+  }
+
+  /** Whether something that was seen speaks for it, and not its base rate and records alone. */
+  public boolean isSeen() {
+    return weights.stream()
+        .anyMatch(
+            w ->
+                (w.kind() == Weight.Kind.FINDING || w.kind() == Weight.Kind.RESPONSE)
+                    && w.decibans() >= SPEAKS);
+  }
+
+  /**
+   * The likeliest first; but what is common and explains nothing of what was seen comes after what
+   * does, as long as that is not far less likely.
+   *
+   * @param likeliest the probability of the likeliest
+   */
+  static Comparator<RankedCause> order(double likeliest) {
+    return Comparator.comparing(
+            (RankedCause one) -> one.isSeen() && one.probability >= WORTH * likeliest)
+        .thenComparing(RankedCause::probability)
+        .reversed();
   }
 
   /** How the probability comes about, line by line. */

@@ -57,6 +57,29 @@ class DiagnosticianTest {
   }
 
   @Test
+  void whatExplainsSomethingComesBeforeWhatIsOnlyCommon() {
+    List<RankedCause> ranking =
+        diagnostician
+            .diagnose(ask("pseudobulb-orchid", List.of(Finding.present("roots-circling@roots"))))
+            .ranking();
+    assertThat(ranking.get(0).cause().id()).isEqualTo("root-bound");
+    assertThat(ranking.get(0).isSeen()).isTrue();
+    assertThat(ranking.stream().mapToDouble(RankedCause::probability).max().orElseThrow())
+        .isGreaterThan(ranking.get(0).probability());
+  }
+
+  @Test
+  void whatIsFarLikelierStaysFirstThoughOnlyRecordsSpeakForIt() {
+    for (Finding seen : List.of(Finding.present("brown-tips"), Finding.present("leaf-fall"))) {
+      List<RankedCause> ranking =
+          diagnostician.diagnose(ask("leafy-stem", List.of(seen))).ranking();
+      double likeliest =
+          ranking.stream().mapToDouble(RankedCause::probability).max().orElseThrow();
+      assertThat(ranking.get(0).probability()).isGreaterThanOrEqualTo(0.3 * likeliest);
+    }
+  }
+
+  @Test
   void recordsAreEvidence() {
     Question bare = leafy(Finding.present("limp-leaves@all-leaves"));
     Question wet =
