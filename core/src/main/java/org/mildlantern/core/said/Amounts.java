@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Figures in a text, as values of the fields that their unit and their clause name. */
 final class Amounts {
@@ -23,7 +24,8 @@ final class Amounts {
               + "\\b(?!\\s*(?:°|º|degrees?|c\\b|f\\b|%|days?|weeks?|months?))");
   private static final Pattern BARE_DAY =
       Pattern.compile(
-          NUMBER + "(?= (?:in the (?:afternoon|sun|shade)|at (?:noon|midday)|by (?:day|noon))\\b)");
+          NUMBER
+              + "(?= (?:(?:in|during) the (?:afternoon|sun|shade|day)|at (?:noon|midday)|by (?:day|noon))\\b)");
   private static final Pattern DEGREES =
       Pattern.compile(
           "(minus\\s+)?" + SPOKEN + "\\s*(?:(?:°|º|degrees?)\\s*)?(c|f|celsius|fahrenheit)\\b");
@@ -32,6 +34,12 @@ final class Amounts {
   private static final Pattern BARE_DEGREES =
       Pattern.compile(
           "(minus\\s+)?" + SPOKEN + "\\s*(?:°|º|degrees?)(?!\\s*(?:[ns]\\b|german|dh|hard))");
+  private static final Pattern BARE_ROOM =
+      Pattern.compile(
+          "\\b(?:room|flat|house|lounge|office|kitchen|greenhouse|conservatory)"
+              + "(?:'s| is| was| stays)(?: (?:kept|at|around|about|only|always|never|over|under))*( minus)? "
+              + NUMBER
+              + "(?=[.,;!?]|$| and\\b| at most\\b| these days\\b)");
   private static final Pattern HOT =
       Pattern.compile(
           "\\b(?:(?:too )?hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
@@ -119,6 +127,7 @@ final class Amounts {
         m -> temperature(m, m.group(3).startsWith("f") ? Scale.FAHRENHEIT : Scale.CELSIUS));
     passage.each(BARE_DEGREES, m -> temperature(m, Scale.UNSAID));
     passage.each(MINUS, m -> temperature(m, Scale.UNSAID));
+    passage.each(BARE_ROOM, m -> temperature(m, Scale.UNSAID));
     passage.each(BARE_NIGHT, this::night);
     passage.each(BARE_DAY, this::noon);
     passage.each(EC, figure("water-ec"));
@@ -152,6 +161,7 @@ final class Amounts {
             .matches("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*");
     boolean ofSomething = passage.isFollowedBy(" of", match);
     if (ofAir
+        || Stream.of(" in the", " in my").anyMatch(words -> passage.isFollowedBy(words, match))
         || !ofSomething
             && passage.sentence(match).matches("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*")) {
       passage.put("humidity", first(match), match);
@@ -180,7 +190,7 @@ final class Amounts {
     boolean cold =
         celsius <= COLD
             || clause.matches(
-                "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows)\\b.*");
+                "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows|dropped to|fell to|sank to|down to)\\b.*");
     if (scale == Scale.UNSAID && celsius > (cold ? CELSIUS_BY_NIGHT : CELSIUS_BY_DAY)) {
       return;
     }
@@ -188,7 +198,8 @@ final class Amounts {
       passage.put("coldest", celsius, match);
     } else if (celsius >= SCORCHING
         || celsius >= 27 && HOT.matcher(passage.sentence(match)).find()
-        || clause.matches("(?s).*\\b(?:maxima|got to|reached|heatwave)\\b.*")) {
+        || clause.matches(
+            "(?s).*\\b(?:maxima|got to|reached|heatwave|afternoons?|midday|noon)\\b.*")) {
       passage.put("warmest", celsius, match);
     } else {
       passage.put("temperature", celsius, match);
@@ -200,7 +211,10 @@ final class Amounts {
     String unit = match.group(3);
     boolean vessel = unit.startsWith("cup") || unit.startsWith("glass");
     boolean counted = match.group(1) != null || match.group(2) != null;
-    boolean ofWater = passage.isFollowedBy(" of water", match) && !passage.givesOther(match);
+    boolean ofWater =
+        Stream.of(" of water", " each ", " every ")
+                .anyMatch(words -> passage.isFollowedBy(words, match))
+            && !passage.givesOther(match);
     if (ofWater || passage.waters(match) && (counted || !vessel)) {
       double part = match.group(1) == null ? 1 : match.group(1).equals("half") ? 0.5 : 0.25;
       double times = match.group(2) == null ? 1 : Passage.number(match, 2);

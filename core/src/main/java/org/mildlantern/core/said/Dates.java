@@ -24,7 +24,7 @@ final class Dates {
           "\\b(since|in|at|on)(?: about| around)?(?: the)?"
               + "(?: (early|beginning of|start of|mid|middle of|late|end of|last))?[ -](?:("
               + MONTHS
-              + ")|(christmas|new year|easter)|((?:mon|tues|wednes|thurs|fri|satur|sun)day))\\b");
+              + ")|(christmas(?: eve)?|new year(?:'s eve)?|easter)|((?:mon|tues|wednes|thurs|fri|satur|sun)day))\\b");
 
   private static final int EARLY = 5;
   private static final int MIDDLE = 15;
@@ -83,7 +83,9 @@ final class Dates {
     return last(
         year ->
             switch (name) {
+              case "christmas eve" -> LocalDate.of(year, Month.DECEMBER, 24);
               case "christmas" -> LocalDate.of(year, Month.DECEMBER, 25);
+              case "new year's eve" -> LocalDate.of(year, Month.DECEMBER, 31);
               case "new year" -> LocalDate.of(year, Month.JANUARY, 1);
               default -> easter(year);
             },

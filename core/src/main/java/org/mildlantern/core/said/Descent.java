@@ -50,7 +50,7 @@ final class Descent {
   private float[][] moved;
   private final float[] bias;
   private final float[] biasMoved;
-  private final Layers layers;
+  private Layers layers;
   private final Layers slope;
   private final Moments moments = new Moments();
 
@@ -185,6 +185,24 @@ final class Descent {
       for (int i = 0; i < vector.length; i++) {
         slope.in()[i][unit] += back * vector[i];
       }
+    }
+  }
+
+  /**
+   * Takes on what another has learned from the same examples: both together err less than one, by
+   * the mean of their log odds (Hansen & Salamon 1990).
+   */
+  void joinWith(Descent other) {
+    layers = layers.mean(other.layers);
+    halve(bias, other.bias);
+    for (int row = 0; row < weight.length; row++) {
+      halve(weight[row], other.weight[row]);
+    }
+  }
+
+  private static void halve(float[] some, float[] others) {
+    for (int i = 0; i < some.length; i++) {
+      some[i] = (some[i] + others[i]) / 2;
     }
   }
 

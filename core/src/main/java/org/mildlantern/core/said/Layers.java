@@ -3,6 +3,8 @@ package org.mildlantern.core.said;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.util.Arrays;
+import java.util.stream.Stream;
 
 /**
  * From where the words of a clause point to what it tells, by a layer between (rectified linear
@@ -13,8 +15,39 @@ import java.io.IOException;
  * @param out weights by unit and label
  */
 record Layers(float[][] in, float[] bias, float[][] out) {
+  /** Weights are kept to this fraction. */
+  static final float STEP = 1 / 2048f;
+
   static Layers of(int coordinates, int units, int labels) {
     return new Layers(new float[coordinates][units], new float[units], new float[units][labels]);
+  }
+
+  /** What both say, in the mean. */
+  Layers mean(Layers other) {
+    float[][] both = new float[in.length][];
+    for (int i = 0; i < in.length; i++) {
+      both[i] = joined(in[i], other.in[i]);
+    }
+    float[][] says = Stream.concat(halved(out), halved(other.out)).toArray(float[][]::new);
+    return new Layers(both, joined(bias, other.bias), says);
+  }
+
+  private static float[] joined(float[] some, float[] others) {
+    float[] joined = Arrays.copyOf(some, some.length + others.length);
+    System.arraycopy(others, 0, joined, some.length, others.length);
+    return joined;
+  }
+
+  private static Stream<float[]> halved(float[][] rows) {
+    return Arrays.stream(rows)
+        .map(
+            row -> {
+              float[] halved = row.clone();
+              for (int i = 0; i < halved.length; i++) {
+                halved[i] /= 2;
+              }
+              return halved;
+            });
   }
 
   /** How much each unit is lit. */
@@ -68,7 +101,7 @@ record Layers(float[][] in, float[] bias, float[][] out) {
 
   private static void write(float[] row, DataOutputStream to) throws IOException {
     for (float one : row) {
-      to.writeFloat(one);
+      to.writeShort(Math.max(Short.MIN_VALUE, Math.min(Short.MAX_VALUE, Math.round(one / STEP))));
     }
   }
 
@@ -86,7 +119,7 @@ record Layers(float[][] in, float[] bias, float[][] out) {
 
   private static void read(float[] row, DataInputStream from) throws IOException {
     for (int i = 0; i < row.length; i++) {
-      row[i] = from.readFloat();
+      row[i] = STEP * from.readShort();
     }
   }
 }

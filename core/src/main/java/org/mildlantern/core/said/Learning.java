@@ -37,9 +37,15 @@ public final class Learning {
     Examples examples = new Examples(knowledge, chance);
     examples.takePhrases();
     lessons.forEach(examples::take);
+    Descent one = descent(examples, chance);
+    one.joinWith(descent(examples, chance));
+    one.write(key(knowledge, lessons), to);
+  }
+
+  private static Descent descent(Examples examples, RandomGenerator chance) {
     Descent descent = new Descent(examples.labels(), WordVectors.shipped(), chance);
     descent.learn(examples.all());
-    descent.write(key(knowledge, lessons), to);
+    return descent;
   }
 
   /** Tells what a file was learned from: other lessons or words have another. */

@@ -30,6 +30,9 @@ final class Likely {
   /** What is less likely was not meant, though there is a phrase for it. */
   private static final double HARDLY = odds(0.1);
 
+  /** The same of circumstances, which clauses tell besides what they are about. */
+  private static final double HARDLY_TOLD = odds(0.05);
+
   /** A word that gives less than this share of what the best one gives does not speak for it. */
   private static final double SPEAKS = 0.25;
 
@@ -63,10 +66,11 @@ final class Likely {
     if (label == null) {
       return false;
     }
+    double hardly = match.phrase().told() == null ? HARDLY : HARDLY_TOLD;
     String part = match.phrase().subject();
     for (int i = 0; i < bounds.size(); i++) {
       boolean there = match.first() < bounds.get(i)[1] && match.last() >= bounds.get(i)[0];
-      if (there && (odds.get(i)[label] >= HARDLY || part != null && !isNamed(part, i))) {
+      if (there && (odds.get(i)[label] >= hardly || part != null && !isNamed(part, i))) {
         return false;
       }
     }

@@ -130,22 +130,22 @@ final class Often {
   private void since(Matcher match, int days) {
     String clause = passage.clause(match);
     if (clause.matches(
-        "(?s).*\\b(?:repot|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
+        "(?s).*\\b(?:repot|potted|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       passage.put("days-since-repot", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
+        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:out|outside|outdoors|on (?:the|my|our|a)|into the)|swapped|(?:carried|put|placed|set|stood|hung) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
       passage.put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       passage.put("days-since-feed", days, match);
     } else if (clause.matches(
-            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|deliver\\w*|courier|home|buy|had it|have it|with me|purchased|gift|given)\\b.*")
+            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*")
         && !clause.contains("years")) {
       passage.put("days-since-arrival", days, match);
     } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")
         && clause.contains("water")) {
       passage.put("stood-for", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
       passage.put("days-since-watering", days, match);
     } else if (clause.matches(
             "(?s).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")

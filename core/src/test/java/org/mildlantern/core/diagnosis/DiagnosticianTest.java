@@ -73,8 +73,7 @@ class DiagnosticianTest {
     for (Finding seen : List.of(Finding.present("brown-tips"), Finding.present("leaf-fall"))) {
       List<RankedCause> ranking =
           diagnostician.diagnose(ask("leafy-stem", List.of(seen))).ranking();
-      double likeliest =
-          ranking.stream().mapToDouble(RankedCause::probability).max().orElseThrow();
+      double likeliest = ranking.stream().mapToDouble(RankedCause::probability).max().orElseThrow();
       assertThat(ranking.get(0).probability()).isGreaterThanOrEqualTo(0.3 * likeliest);
     }
   }

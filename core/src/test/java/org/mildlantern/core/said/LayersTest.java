@@ -17,7 +17,11 @@ class LayersTest {
   private static final int LABELS = 3;
 
   private static Layers drawn() {
-    Random random = new Random(3);
+    return drawn(3);
+  }
+
+  private static Layers drawn(int seed) {
+    Random random = new Random(seed);
     Layers layers = Layers.of(COORDINATES, 5, LABELS);
     for (float[][] rows : new float[][][] {layers.in(), {layers.bias()}, layers.out()}) {
       for (float[] row : rows) {
@@ -58,9 +62,24 @@ class LayersTest {
     Layers read =
         Layers.read(
             new DataInputStream(new ByteArrayInputStream(out.toByteArray())), COORDINATES, LABELS);
-    assertThat(read.in()).isDeepEqualTo(layers.in());
-    assertThat(read.bias()).isEqualTo(layers.bias());
-    assertThat(read.out()).isDeepEqualTo(layers.out());
+    for (int i = 0; i < COORDINATES; i++) {
+      assertThat(read.in()[i]).containsExactly(layers.in()[i], within(Layers.STEP));
+    }
+    assertThat(read.bias()).containsExactly(layers.bias(), within(Layers.STEP));
+    for (int unit = 0; unit < 5; unit++) {
+      assertThat(read.out()[unit]).containsExactly(layers.out()[unit], within(Layers.STEP));
+    }
+  }
+
+  @Test
+  void twoSayWhatTheySayInTheMean() {
+    Layers one = drawn(3);
+    Layers other = drawn(4);
+    float[] vector = {0.4f, -0.2f, 0.7f, 0.1f};
+    for (int label = 0; label < LABELS; label++) {
+      assertThat(said(one.mean(other), vector, label))
+          .isCloseTo((said(one, vector, label) + said(other, vector, label)) / 2, within(1e-5f));
+    }
   }
 
   @Test

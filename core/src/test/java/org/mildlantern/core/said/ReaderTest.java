@@ -99,7 +99,7 @@ class ReaderTest {
     Reading.Seen read = READER.read(text, tank).seen().get(0);
     assertThat(read.sign()).isEqualTo("cup-empty");
     assertThat(read.sure()).isLessThan(1);
-    assertThat(read.span().of(text)).contains("refilled").contains("vase");
+    assertThat(read.span().of(text)).contains("vase");
     assertThat(READER.read("Did nobody refill the vase?", tank).seen()).isEmpty();
   }
 
@@ -127,7 +127,8 @@ class ReaderTest {
     assertThat(seen("not only the old leaves are yellow")).containsExactly("yellowing@old-leaves");
     assertThat(told("the pot has no drainage holes")).containsExactly("holes=no");
     assertThat(told("low humidity, cat, since it went outside"))
-        .containsExactlyInAnyOrder("air-said=dry", "pets=yes", "moved=outdoors");
+        .containsExactlyInAnyOrder(
+            "air-said=dry", "pets=yes", "moved=outdoors", "place-kind=outdoor");
   }
 
   @Test
@@ -198,6 +199,13 @@ class ReaderTest {
         "the hygrometer shows 31|humidity=31",
         "nights fall to 4 here|coldest=4",
         "36 degrees at noon|warmest=36",
+        "29 degrees in the afternoon|warmest=29",
+        "the flat was 31 during the day|warmest=31",
+        "the greenhouse is at 16.|temperature=16",
+        "the garage dropped to 5 degrees|coldest=5",
+        "I give a cup each day|water-amount=237,watering-every=1",
+        "it got a litre every week|water-amount=1000,watering-every=7",
+        "30 % in the office|humidity=30,place-kind=indoor",
         "conductivity 0.7|water-ec=700",
         "half a cup of water every ten days|water-amount=118.5,watering-every=10",
         "2 l pot, given 1.5 litres of water|water-amount=1500",
@@ -240,6 +248,12 @@ class ReaderTest {
         "every two weeks it gets dusted|",
         "repotted three weeks ago|days-since-repot=21",
         "moved it five days ago|days-since-move=5",
+        "I took it out of the terrarium last week|days-since-move=7",
+        "hung it in the office a month ago|days-since-move=30,place-kind=indoor",
+        "two days after it went on the terrace|days-since-move=2,place-kind=outdoor,moved=outdoors",
+        "three weeks with us|days-since-arrival=21",
+        "potted in bark five months ago|days-since-repot=150",
+        "nobody soaked it for three weeks|days-since-watering=21",
         "200 foot candles|light-lux=2153",
         "90 µmol at noon|light-ppfd=90"
       })
@@ -329,8 +343,8 @@ class ReaderTest {
     Measured shipped = Measured.shipped();
     Measured now = shipped.reading(KNOWLEDGE);
     assertThat(shipped).as("bench/reliability words").isEqualTo(now);
-    holds(now.readSeen(), 1550, 0.92, 0.08, 0.87, 0.95);
-    holds(now.readUnseen(), 160, 0.75, 0.18, 0.75, 0.85);
+    holds(now.readSeen(), 1850, 0.91, 0.07, 0.91, 0.97);
+    holds(now.readUnseen(), 120, 0.76, 0.17, 0.8, 0.91);
   }
 
   private static void holds(
