@@ -119,6 +119,7 @@ class DiagnosePresenter {
         new DiagnoseView.Ranking(
             cards.subList(0, Math.min(CARDS, cards.size())),
             cards.subList(Math.min(CARDS, cards.size()), cards.size()),
+            diagnosis.besides(),
             Decibans.percent(diagnosis.fit()),
             diagnosis.fitWorking(),
             diagnosis.fitsNothing(),

@@ -30,10 +30,16 @@ record DiagnoseView(
   /** What the records say. */
   record Evidence(List<RecordLine> records, List<RecordLine> moreRecords, Shedding shedding) {}
 
-  /** What fits. */
+  /**
+   * What fits.
+   *
+   * @param besides the number of the first card for which nothing speaks that was seen, though it
+   *     is likelier than the one before it; or -1
+   */
   record Ranking(
       List<CauseCard> causes,
       List<CauseCard> lesserCauses,
+      int besides,
       String fit,
       Working fitWorking,
       boolean fitsNothing,

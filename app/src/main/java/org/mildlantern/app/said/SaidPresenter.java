@@ -301,6 +301,7 @@ class SaidPresenter {
                     new SaidView.Lesser(
                         one.cause().id(), one.cause().label(), Decibans.percent(one.probability())))
             .toList(),
+        heard.diagnosis().map(Diagnosis::besides).orElse(-1),
         anySaid,
         heard.diagnosis().map(Diagnosis::fitsNothing).orElse(false));
   }

@@ -101,8 +101,14 @@ record SaidView(
   /** One answer; with a picture of the sign when there is one to tell it by. */
   record Answer(String says, String label, String swatch) {}
 
-  /** What fits. */
-  record Ranking(List<Card> cards, List<Lesser> lesser, boolean anySaid, boolean fitsNothing) {}
+  /**
+   * What fits.
+   *
+   * @param besides the number of the first card for which nothing speaks that was seen, though it
+   *     is likelier than the one before it; or -1
+   */
+  record Ranking(
+      List<Card> cards, List<Lesser> lesser, int besides, boolean anySaid, boolean fitsNothing) {}
 
   /** A cause with the reasons for it. */
   record Card(

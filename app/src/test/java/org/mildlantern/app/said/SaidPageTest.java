@@ -72,6 +72,20 @@ class SaidPageTest extends WebCase {
   }
 
   @Test
+  void whatIsLikelierButUnseenComesAfterANote() throws Exception {
+    Document page = said("text", "Monstera. The leaves are dusty.", "form", "");
+    Element seen = page.select(".cause").first();
+    assertThat(seen.text()).contains("because you said");
+    Element note = page.select("#fits p:contains(nothing that was seen speaks for it)").first();
+    assertThat(note).isNotNull();
+    assertThat(percent(note.nextElementSibling())).isGreaterThan(percent(seen));
+  }
+
+  private static double percent(Element card) {
+    return Double.parseDouble(card.select(".pc").text().replaceAll("[^0-9.]", ""));
+  }
+
+  @Test
   void wordsBecomeStatementsAndAnAnswerThatQuotesThem() throws Exception {
     Document page = said("kind", "moth orchid", "text", SPEECH);
     assertThat(chips(page))

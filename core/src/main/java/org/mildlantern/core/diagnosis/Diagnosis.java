@@ -2,6 +2,7 @@ package org.mildlantern.core.diagnosis;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.working.Working;
 
@@ -44,6 +45,17 @@ public record Diagnosis(
 
   public boolean fitsNothing() {
     return fitting.fitsNothing();
+  }
+
+  /**
+   * The number in the ranking of the first cause that is likelier than the one before it, since
+   * nothing that was seen speaks for it; -1 when there is none.
+   */
+  public int besides() {
+    return IntStream.range(1, ranking.size())
+        .filter(i -> ranking.get(i).probability() > ranking.get(i - 1).probability())
+        .findFirst()
+        .orElse(-1);
   }
 
   public Optional<RankedCause> of(String causeId) {

@@ -58,14 +58,15 @@ class DiagnosticianTest {
 
   @Test
   void whatExplainsSomethingComesBeforeWhatIsOnlyCommon() {
-    List<RankedCause> ranking =
-        diagnostician
-            .diagnose(ask("pseudobulb-orchid", List.of(Finding.present("roots-circling@roots"))))
-            .ranking();
-    assertThat(ranking.get(0).cause().id()).isEqualTo("root-bound");
-    assertThat(ranking.get(0).isSeen()).isTrue();
-    assertThat(ranking.stream().mapToDouble(RankedCause::probability).max().orElseThrow())
-        .isGreaterThan(ranking.get(0).probability());
+    Diagnosis diagnosis =
+        diagnostician.diagnose(
+            ask("pseudobulb-orchid", List.of(Finding.present("roots-circling@roots"))));
+    RankedCause first = diagnosis.ranking().get(0);
+    assertThat(first.cause().id()).isEqualTo("root-bound");
+    assertThat(first.isSeen()).isTrue();
+    RankedCause likelier = diagnosis.ranking().get(diagnosis.besides());
+    assertThat(likelier.isSeen()).isFalse();
+    assertThat(likelier.probability()).isGreaterThan(first.probability());
   }
 
   @Test
