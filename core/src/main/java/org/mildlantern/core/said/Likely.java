@@ -16,13 +16,13 @@ import java.util.stream.IntStream;
  */
 final class Likely {
   /** Less likely signs are not told. Tried on texts that were not learned from, as all here. */
-  private static final double ENOUGH = odds(0.85);
+  private static final double ENOUGH = odds(0.9);
 
   /** Likely enough where nothing else was understood. */
-  private static final double LONE = odds(0.6);
+  private static final double LONE = odds(0.75);
 
   /** So likely that words may tell it which tell something else too. */
-  private static final double SURE = odds(0.9);
+  private static final double SURE = odds(0.95);
 
   /** The same of circumstances. */
   private static final double TOLD = odds(0.9);
