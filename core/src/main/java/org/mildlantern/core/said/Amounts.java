@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /** Figures in a text, as values of the fields that their unit and their clause name. */
 final class Amounts {
@@ -15,7 +14,11 @@ final class Amounts {
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
       Pattern.compile("\\b(?:rh|hum|humidity|hygrometer)\\D{0,14}?" + NUMBER);
-  private static final Pattern AIR_HERE = Pattern.compile(NUMBER + "\\s*%\\s*(?:in )?here\\b");
+  private static final String ROOM =
+      "(?:room|flat|house|lounge|office|bedroom|kitchen|bathroom|greenhouse|conservatory)";
+  private static final Pattern AIR_HERE =
+      Pattern.compile(
+          NUMBER + "\\s*%\\s*(?:(?:in )?here|in (?:the|my|our) (?:\\w+ )?" + ROOM + ")\\b");
   private static final Pattern BARE_NIGHT =
       Pattern.compile(
           "\\b(?:nights?|minimum|min)(?: temps?| temperatures?)?"
@@ -36,7 +39,8 @@ final class Amounts {
           "(minus\\s+)?" + SPOKEN + "\\s*(?:°|º|degrees?)(?!\\s*(?:[ns]\\b|german|dh|hard))");
   private static final Pattern BARE_ROOM =
       Pattern.compile(
-          "\\b(?:room|flat|house|lounge|office|kitchen|greenhouse|conservatory)"
+          "\\b"
+              + ROOM
               + "(?:'s| is| was| stays)(?: (?:kept|at|around|about|only|always|never|over|under))*( minus)? "
               + NUMBER
               + "(?=[.,;!?]|$| and\\b| at most\\b| these days\\b)");
@@ -159,9 +163,8 @@ final class Amounts {
         passage
             .clause(match)
             .matches("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*");
-    boolean ofSomething = passage.isFollowedBy(" of", match);
+    boolean ofSomething = passage.isFollowedBy(match, " of");
     if (ofAir
-        || Stream.of(" in the", " in my").anyMatch(words -> passage.isFollowedBy(words, match))
         || !ofSomething
             && passage.sentence(match).matches("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*")) {
       passage.put("humidity", first(match), match);
@@ -190,7 +193,7 @@ final class Amounts {
     boolean cold =
         celsius <= COLD
             || clause.matches(
-                "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows|dropped to|fell to|sank to|down to)\\b.*");
+                "(?s).*\\b(?:nights?|frost|minima|coldest|last night|transit|lows|(?:dropped|fell|sank|down) to (?:about |around |just )?\\d+)\\b.*");
     if (scale == Scale.UNSAID && celsius > (cold ? CELSIUS_BY_NIGHT : CELSIUS_BY_DAY)) {
       return;
     }
@@ -212,9 +215,7 @@ final class Amounts {
     boolean vessel = unit.startsWith("cup") || unit.startsWith("glass");
     boolean counted = match.group(1) != null || match.group(2) != null;
     boolean ofWater =
-        Stream.of(" of water", " each ", " every ")
-                .anyMatch(words -> passage.isFollowedBy(words, match))
-            && !passage.givesOther(match);
+        passage.isFollowedBy(match, " of water", " each ", " every ") && !passage.givesOther(match);
     if (ofWater || passage.waters(match) && (counted || !vessel)) {
       double part = match.group(1) == null ? 1 : match.group(1).equals("half") ? 0.5 : 0.25;
       double times = match.group(2) == null ? 1 : Passage.number(match, 2);

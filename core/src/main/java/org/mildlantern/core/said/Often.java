@@ -130,10 +130,10 @@ final class Often {
   private void since(Matcher match, int days) {
     String clause = passage.clause(match);
     if (clause.matches(
-        "(?s).*\\b(?:repot|potted|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
+        "(?s).*\\b(?:repot|potted(?! plants?)|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       passage.put("days-since-repot", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:out|outside|outdoors|on (?:the|my|our|a)|into the)|swapped|(?:carried|put|placed|set|stood|hung) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
+        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
       passage.put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       passage.put("days-since-feed", days, match);

@@ -1,6 +1,7 @@
 package org.mildlantern.core.said;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -136,8 +137,9 @@ final class Passage {
     return OTHER.matcher(clause(match)).find();
   }
 
-  boolean isFollowedBy(String words, Matcher match) {
-    return text.startsWith(words, match.end());
+  /** Whether one of these stands right after it. */
+  boolean isFollowedBy(Matcher match, String... words) {
+    return Arrays.stream(words).anyMatch(one -> text.startsWith(one, match.end()));
   }
 
   String clause(Matcher match) {

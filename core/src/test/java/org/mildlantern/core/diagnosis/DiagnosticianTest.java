@@ -71,12 +71,17 @@ class DiagnosticianTest {
 
   @Test
   void whatIsFarLikelierStaysFirstThoughOnlyRecordsSpeakForIt() {
-    for (Finding seen : List.of(Finding.present("brown-tips"), Finding.present("leaf-fall"))) {
-      List<RankedCause> ranking =
-          diagnostician.diagnose(ask("leafy-stem", List.of(seen))).ranking();
-      double likeliest = ranking.stream().mapToDouble(RankedCause::probability).max().orElseThrow();
-      assertThat(ranking.get(0).probability()).isGreaterThanOrEqualTo(0.3 * likeliest);
-    }
+    Diagnosis diagnosis =
+        diagnostician.diagnose(
+            Question.of(
+                knowledge.kind(knowledge.taxonNamed("Sarracenia rubra").orElseThrow()),
+                LocalDate.of(2026, 12, 29),
+                List.of(Finding.present("green-algae@medium")),
+                new Circumstances(Map.of("temperature", 3.0), Map.of("stage", "rest"), Set.of())));
+    RankedCause first = diagnosis.ranking().get(0);
+    assertThat(first.isSeen()).isFalse();
+    assertThat(diagnosis.ranking()).anyMatch(RankedCause::isSeen);
+    assertThat(diagnosis.ranking()).allMatch(other -> other.probability() <= first.probability());
   }
 
   @Test

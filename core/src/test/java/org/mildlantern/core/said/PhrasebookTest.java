@@ -15,6 +15,7 @@ import org.mildlantern.core.said.Learning.Lesson;
 /** Signs and circumstances, each in several other words. */
 class PhrasebookTest {
   private static final double MAY_BE_MISSED = 1 / 13.0;
+  private static final double MAY_BE_READ = 1 / 15.0;
   private static final Reader READER = new Reader(Library.shipped().knowledge());
   private static final int PAIRS = 2000;
   private static final List<String> JOINS = List.of(" and ", " with ", ", ");
@@ -48,7 +49,7 @@ class PhrasebookTest {
             .map(Lesson::text)
             .filter(text -> READER.read(text, null).seen().stream().anyMatch(Reading.Seen::present))
             .toList();
-    assertThat(read).hasSizeLessThanOrEqualTo((int) (MAY_BE_MISSED * silent.size()));
+    assertThat(read).hasSizeLessThanOrEqualTo((int) (MAY_BE_READ * silent.size()));
   }
 
   @Test

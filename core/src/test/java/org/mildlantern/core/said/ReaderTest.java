@@ -261,6 +261,21 @@ class ReaderTest {
     assertThat(String.join(",", told(text))).isEqualTo(wanted == null ? "" : wanted);
   }
 
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "leaves fell to the floor at 22 degrees",
+        "it lost 30 % in the last month",
+        "mites went on the leaves two days ago",
+        "I swapped its soil two weeks ago",
+        "its leaves hung in the heat for two days",
+        "this potted plant died back two weeks ago"
+      })
+  void whatStandsBesideAFigureOrPlaceMakesItNoOther(String text) {
+    assertThat(told(text))
+        .noneMatch(one -> one.matches("(?:coldest|humidity|days-since-\\w+|place-kind=out).*"));
+  }
+
   @Test
   void aKindIsFoundInTheText() {
     assertThat(READER.read("My peace lily droops", null).kind().taxon()).isEqualTo("spathiphyllum");
