@@ -1,5 +1,6 @@
 package org.mildlantern.bench;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,8 +17,8 @@ public final class WordsRun {
   /** Argument: the file to write. */
   public static void main(String[] arguments) throws IOException {
     Knowledge knowledge = Library.shipped().knowledge();
-    try (var out = Files.newOutputStream(Path.of(arguments[0]))) {
-      Learning.write(knowledge, Lessons.of(knowledge), new Random(1), out);
-    }
+    ByteArrayOutputStream learned = new ByteArrayOutputStream();
+    Learning.write(knowledge, Lessons.of(knowledge), new Random(1), learned);
+    Files.write(Path.of(arguments[0]), learned.toByteArray());
   }
 }

@@ -13,7 +13,10 @@ final class Amounts {
 
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
-      Pattern.compile("\\b(?:rh|hum|humidity|hygrometer)\\D{0,14}?" + NUMBER);
+      Pattern.compile(
+          "\\b(?:(?:rh|hum|humidity)\\D{0,14}?|hygrometer\\D{0,24}?)"
+              + NUMBER
+              + "\\b(?!\\s*(?:°|degrees?|days?|weeks?))");
   private static final String ROOM =
       "(?:room|flat|house|lounge|office|bedroom|kitchen|bathroom|greenhouse|conservatory)";
   private static final Pattern AIR_HERE =
@@ -44,6 +47,13 @@ final class Amounts {
               + "(?:'s| is| was| stays)(?: (?:kept|at|around|about|only|always|never|over|under))*( minus)? "
               + NUMBER
               + "(?=[.,;!?]|$| and\\b| at most\\b| these days\\b)");
+  private static final Pattern IN_A_ROOM =
+      Pattern.compile(
+          "\\bit(?:'s|s| is)( minus)? "
+              + NUMBER
+              + "(?= in (?:the|my|our) (?:\\w+ )?"
+              + ROOM
+              + "\\b)");
   private static final Pattern HOT =
       Pattern.compile(
           "\\b(?:(?:too )?hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
@@ -54,7 +64,7 @@ final class Amounts {
           "\\b(?:ec|conductivity)(?: (?:is|of|at|was))? " + NUMBER + "\\b(?!\\s*[µμum]s)");
   private static final Pattern EC_MILLI = Pattern.compile(NUMBER + "\\s*ms(?:/cm)?\\b");
   private static final Pattern HARDNESS =
-      Pattern.compile(NUMBER + "\\s*(?:°\\s*dh|dh\\b|degrees?\\s+(?:german|hard|dh))");
+      Pattern.compile(NUMBER + "\\s*(?:°\\s*dh|dh\\b|german\\b|degrees?\\s+(?:german|hard|dh))");
   private static final Pattern BARE_HARDNESS =
       Pattern.compile(
           "\\bhardness(?: (?:is|of|at|about))? " + NUMBER + "\\b(?!\\s*(?:°|ppm|mg|degrees?))");
@@ -132,6 +142,7 @@ final class Amounts {
     passage.each(BARE_DEGREES, m -> temperature(m, Scale.UNSAID));
     passage.each(MINUS, m -> temperature(m, Scale.UNSAID));
     passage.each(BARE_ROOM, m -> temperature(m, Scale.UNSAID));
+    passage.each(IN_A_ROOM, m -> temperature(m, Scale.UNSAID));
     passage.each(BARE_NIGHT, this::night);
     passage.each(BARE_DAY, this::noon);
     passage.each(EC, figure("water-ec"));

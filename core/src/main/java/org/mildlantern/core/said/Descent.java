@@ -1,104 +1,106 @@
 package org.mildlantern.core.said;
 
-import java.io.DataOutputStream;
-import java.io.IOException;
-import java.io.OutputStream;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
-import java.util.zip.GZIPOutputStream;
 
 /**
- * Weighs the features of clauses and the layers between by stochastic gradient descent: features
- * with a step of their own for each weight (Duchi, Hazan & Singer 2011), layers with moments
- * (Kingma & Ba 2015) while some of their units are left out (Srivastava et al. 2014). Clauses are
- * mixed, two said in one breath (after Zhang et al. 2018).
+ * Learns windows from clauses by stochastic gradient descent, while some units are left out
+ * (Srivastava et al. 2014). Clauses are mixed, two said in one breath (after Zhang et al. 2018).
  */
 final class Descent {
-  private static final int TIMES = 5;
-  private static final float STEP = 0.15f;
+  private static final int TIMES = 8;
+  private static final int BATCH = 64;
+  private static final int UNITS = 256;
+  private static final float LEFT_OUT = 0.2f;
+  private static final double MIXED = 0.4;
+  private static final float RATE = 0.002f;
+
+  /** Points know what words mean already and move less. */
+  private static final float POINT_RATE = 0.00075f;
+
+  /** The last time goes in smaller steps. Rule of thumb. */
+  private static final float LAST = 0.25f;
+
+  /** How far a word lies out that nobody knows. */
+  private static final double UNKNOWN = 0.05;
+
+  /** The log odds of each label before anything is learned. */
   private static final float BIAS = -4;
 
   /** What is there counts for more than what is not, as so few labels are there. Rule of thumb. */
   private static final float THERE = 2;
 
-  private static final double MIXED = 0.4;
-  private static final int BATCH = 32;
-  private static final int UNITS = 256;
-  private static final float LEFT_OUT = 0.2f;
-
-  /** What occurs less often is not weighed. */
-  private static final int SELDOM = 2;
-
-  /** Smaller weights are left out. */
-  private static final float SMALL = 0.3f;
-
   /** Errors that change nothing. */
   private static final float NOTHING = 1e-4f;
 
-  private final List<String> labels;
-  private final WordVectors vectors;
+  private final Windows windows;
+  private final Windows slope;
+  private final Moments points;
+  private final Moments weights;
   private final RandomGenerator chance;
-  private final Map<Integer, Integer> rows = new LinkedHashMap<>();
-  private float[][] weight;
-  private float[][] moved;
-  private final float[] bias;
-  private final float[] biasMoved;
-  private Layers layers;
-  private final Layers slope;
-  private final Moments moments = new Moments();
 
-  Descent(List<String> labels, WordVectors vectors, RandomGenerator chance) {
-    this.labels = labels;
-    this.vectors = vectors;
+  /** The weights of the units and what words light, as long as nothing moves. */
+  private float[][] byCoordinate;
+
+  private final Map<Integer, float[]> lights = new HashMap<>();
+
+  Descent(List<String> words, int labels, WordVectors vectors, RandomGenerator chance) {
     this.chance = chance;
-    this.bias = new float[labels.size()];
-    this.biasMoved = new float[labels.size()];
-    this.layers = Layers.of(vectors.size(), UNITS, labels.size());
-    this.slope = Layers.of(vectors.size(), UNITS, labels.size());
-    Arrays.fill(bias, BIAS);
-    double spread = 1 / Math.sqrt(vectors.size());
-    for (float[] row : layers.in()) {
-      for (int unit = 0; unit < UNITS; unit++) {
-        row[unit] = (float) chance.nextDouble(-spread, spread);
+    this.windows = Windows.of(words.size(), UNITS, labels);
+    this.slope = Windows.of(words.size(), UNITS, labels);
+    for (int i = 0; i < words.size(); i++) {
+      float[] point = vectors.point(words.get(i));
+      if (point == null) {
+        draw(windows.points()[i], UNKNOWN);
+      } else {
+        System.arraycopy(point, 0, windows.points()[i], 0, point.length);
       }
+    }
+    double spread = 1 / Math.sqrt(Windows.WIDE * Windows.COORDINATES);
+    for (float[] row : windows.in()) {
+      draw(row, spread);
+    }
+    Arrays.fill(windows.bias(), BIAS);
+    this.points = new Moments(Arrays.asList(windows.points()), Arrays.asList(slope.points()));
+    this.weights = new Moments(windows.rows(), slope.rows());
+  }
+
+  private void draw(float[] row, double spread) {
+    for (int i = 0; i < row.length; i++) {
+      row[i] = (float) chance.nextDouble(-spread, spread);
     }
   }
 
-  void learn(List<Examples.Example> examples) {
-    number(examples);
+  Windows learned(List<Examples.Example> examples) {
     List<Examples.Example> order = new ArrayList<>(examples);
     for (int time = 0; time < TIMES; time++) {
+      float rate = time == TIMES - 1 ? LAST : 1;
       shuffle(order);
       int done = 0;
       for (Examples.Example example : order) {
-        take(mixed(example, examples));
-        if (++done % BATCH == 0) {
-          moments.move(layers, slope, time == TIMES - 1);
+        if (example.share() == 1 || chance.nextDouble() < example.share()) {
+          take(mixed(example, examples));
+          if (++done % BATCH == 0) {
+            move(rate);
+          }
         }
       }
+      move(rate);
     }
+    return windows;
   }
 
-  /** Numbers the features that are weighed. */
-  private void number(List<Examples.Example> examples) {
-    Map<Integer, Integer> times = new TreeMap<>();
-    examples.forEach(
-        example -> IntStream.of(example.features()).forEach(f -> times.merge(f, 1, Integer::sum)));
-    times.forEach(
-        (code, often) -> {
-          if (often >= SELDOM) {
-            rows.put(code, rows.size());
-          }
-        });
-    weight = new float[rows.size()][labels.size()];
-    moved = new float[rows.size()][labels.size()];
+  private void move(float rate) {
+    points.move(rate * POINT_RATE);
+    weights.move(rate * RATE);
+    byCoordinate = null;
+    lights.clear();
   }
 
   /** Every order is as likely (Fisher & Yates 1938, Durstenfeld 1964). */
@@ -117,29 +119,28 @@ final class Descent {
   }
 
   private void take(Examples.Example example) {
-    int[] at =
-        IntStream.of(example.features())
-            .mapToObj(rows::get)
-            .filter(row -> row != null)
-            .mapToInt(Integer::intValue)
-            .toArray();
-    float[] vector = vectors.of(example.stems(), Learned.LENGTH);
-    float[] lit = layers.lit(vector);
+    Windows.Lit lit = windows.lit(IntStream.of(example.words()).mapToObj(this::lights).toList());
     for (int unit = 0; unit < UNITS; unit++) {
-      lit[unit] = chance.nextFloat() < LEFT_OUT ? 0 : lit[unit] / (1 - LEFT_OUT);
+      lit.by()[unit] = chance.nextFloat() < LEFT_OUT ? 0 : lit.by()[unit] / (1 - LEFT_OUT);
     }
-    float[] odds = bias.clone();
-    for (int row : at) {
-      for (int label = 0; label < odds.length; label++) {
-        odds[label] += weight[row][label];
-      }
-    }
-    layers.say(lit, odds);
-    float[] wrong = wrong(example, odds);
+    float[] wrong = wrong(example, windows.odds(lit.by()));
     int[] labels =
         IntStream.range(0, wrong.length).filter(l -> Math.abs(wrong[l]) >= NOTHING).toArray();
-    moveFeatures(at, wrong, labels);
-    lean(vector, lit, wrong, labels);
+    for (int label : labels) {
+      slope.bias()[label] += wrong[label];
+    }
+    for (int unit = 0; unit < UNITS; unit++) {
+      if (lit.by()[unit] > 0) {
+        lean(unit, lit, wrong, labels, example.words());
+      }
+    }
+  }
+
+  private float[] lights(int word) {
+    if (byCoordinate == null) {
+      byCoordinate = windows.byCoordinate();
+    }
+    return lights.computeIfAbsent(word, w -> Windows.lights(windows.points()[w], byCoordinate));
   }
 
   /** How far each label is told wrong. */
@@ -157,89 +158,28 @@ final class Descent {
     return wrong;
   }
 
-  private void moveFeatures(int[] at, float[] wrong, int[] labels) {
+  /** Adds to the slope of a unit, and of the words that light it. */
+  private void lean(int unit, Windows.Lit lit, float[] wrong, int[] labels, int[] words) {
+    float back = 0;
     for (int label : labels) {
-      float square = wrong[label] * wrong[label];
-      biasMoved[label] += square;
-      bias[label] -= STEP / 3 * wrong[label] / (float) Math.sqrt(biasMoved[label] + 1e-3);
-      for (int row : at) {
-        moved[row][label] += square;
-        weight[row][label] -= STEP * wrong[label] / (float) Math.sqrt(moved[row][label] + 1e-3);
-      }
+      slope.out()[unit][label] += lit.by()[unit] * wrong[label];
+      back += windows.out()[unit][label] * wrong[label];
     }
-  }
-
-  /** Adds to the slope of the layers. */
-  private void lean(float[] vector, float[] lit, float[] wrong, int[] labels) {
-    for (int unit = 0; unit < UNITS; unit++) {
-      if (lit[unit] == 0) {
-        continue;
+    back /= 1 - LEFT_OUT;
+    slope.start()[unit] += back;
+    for (int place = 0; place < Windows.WIDE; place++) {
+      int at = lit.at()[unit] + place;
+      if (at >= 0 && at < words.length) {
+        int from = place * Windows.COORDINATES;
+        float[] point = windows.points()[words[at]];
+        float[] pointSlope = slope.points()[words[at]];
+        float[] in = windows.in()[unit];
+        float[] inSlope = slope.in()[unit];
+        for (int i = 0; i < Windows.COORDINATES; i++) {
+          inSlope[from + i] += back * point[i];
+          pointSlope[i] += back * in[from + i];
+        }
       }
-      float back = 0;
-      for (int label : labels) {
-        slope.out()[unit][label] += lit[unit] * wrong[label];
-        back += layers.out()[unit][label] * wrong[label];
-      }
-      back /= 1 - LEFT_OUT;
-      slope.bias()[unit] += back;
-      for (int i = 0; i < vector.length; i++) {
-        slope.in()[i][unit] += back * vector[i];
-      }
-    }
-  }
-
-  /**
-   * Takes on what another has learned from the same examples: both together err less than one, by
-   * the mean of their log odds (Hansen & Salamon 1990).
-   */
-  void joinWith(Descent other) {
-    layers = layers.mean(other.layers);
-    halve(bias, other.bias);
-    for (int row = 0; row < weight.length; row++) {
-      halve(weight[row], other.weight[row]);
-    }
-  }
-
-  private static void halve(float[] some, float[] others) {
-    for (int i = 0; i < some.length; i++) {
-      some[i] = (some[i] + others[i]) / 2;
-    }
-  }
-
-  void write(long key, OutputStream to) throws IOException {
-    Map<Integer, float[]> kept = new LinkedHashMap<>();
-    rows.forEach(
-        (code, row) -> {
-          if (IntStream.range(0, labels.size()).anyMatch(l -> isKept(weight[row][l]))) {
-            kept.put(code, weight[row]);
-          }
-        });
-    try (DataOutputStream out = new DataOutputStream(new GZIPOutputStream(to))) {
-      out.writeLong(key);
-      out.writeInt(labels.size());
-      for (int label = 0; label < labels.size(); label++) {
-        out.writeUTF(labels.get(label));
-        out.writeFloat(bias[label]);
-      }
-      layers.write(out);
-      out.writeInt(kept.size());
-      for (Map.Entry<Integer, float[]> row : kept.entrySet()) {
-        out.writeInt(row.getKey());
-        write(row.getValue(), out);
-      }
-    }
-  }
-
-  private static boolean isKept(float weight) {
-    return Math.abs(weight) >= SMALL;
-  }
-
-  private static void write(float[] weights, DataOutputStream out) throws IOException {
-    int[] kept = IntStream.range(0, weights.length).filter(l -> isKept(weights[l])).toArray();
-    out.writeShort(kept.length);
-    for (int label : kept) {
-      out.writeShort(label);
-      out.writeByte(Math.round(Math.max(-12.7f, Math.min(12.7f, weights[label])) / Learned.STEP));
     }
   }
 }

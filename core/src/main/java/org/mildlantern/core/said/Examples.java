@@ -14,8 +14,10 @@ import org.mildlantern.core.knowledge.OpenWord;
 
 /** Clauses with what they tell, from the phrases of the lexicon, single ways and whole texts. */
 final class Examples {
-  /** So many ways to say a phrase are drawn. */
+  /** So many ways to say a phrase are drawn, of which this share is taken each time. */
   private static final int DRAWN = 8;
+
+  private static final double TAKEN = 0.4;
 
   private static final float PHRASE = 1;
   private static final float WAY = 2;
@@ -27,17 +29,18 @@ final class Examples {
   private final Knowledge knowledge;
   private final Tokens words;
   private final Lexicon lexicon;
-  private final Features features;
+  private final Clauses clauses;
   private final Reader reader;
   private final RandomGenerator chance;
   private final Map<String, Integer> labels = new LinkedHashMap<>();
+  private final Map<String, Integer> stems = new LinkedHashMap<>();
   private final List<Example> all = new ArrayList<>();
 
   Examples(Knowledge knowledge, RandomGenerator chance) {
     this.knowledge = knowledge;
     this.words = new Tokens(knowledge.wording());
     this.lexicon = new Lexicon(knowledge, words);
-    this.features = new Features(lexicon, knowledge.wording());
+    this.clauses = new Clauses(knowledge.wording());
     this.reader = new Reader(knowledge, Learned.nothing());
     this.chance = chance;
   }
@@ -45,23 +48,21 @@ final class Examples {
   /**
    * A clause for learning.
    *
-   * @param features their codes
-   * @param stems of the words that say something
+   * @param words their numbers
    * @param tells numbers of the labels that are there
    * @param open numbers of the labels of which it is not known in which clause they are
    * @param counts how much it weighs
+   * @param share how often it is taken, of all times
    */
-  record Example(int[] features, List<String> stems, int[] tells, int[] open, float counts) {
+  record Example(int[] words, int[] tells, int[] open, float counts, double share) {
     /** Both said in one breath. */
     Example with(Example other) {
-      List<String> both = new ArrayList<>(stems);
-      both.addAll(other.stems);
       return new Example(
-          joined(features, other.features), both, joined(tells, other.tells), open, counts);
-    }
-
-    private static int[] joined(int[] some, int[] others) {
-      return IntStream.concat(IntStream.of(some), IntStream.of(others)).distinct().toArray();
+          IntStream.concat(IntStream.of(words), IntStream.of(other.words)).toArray(),
+          IntStream.concat(IntStream.of(tells), IntStream.of(other.tells)).distinct().toArray(),
+          open,
+          counts,
+          share);
     }
   }
 
@@ -72,6 +73,11 @@ final class Examples {
   /** What the examples tell, by number. */
   List<String> labels() {
     return List.copyOf(labels.keySet());
+  }
+
+  /** The stems of their words, by number. */
+  List<String> words() {
+    return List.copyOf(stems.keySet());
   }
 
   private int label(String name) {
@@ -87,17 +93,18 @@ final class Examples {
       int[] label = {label(phrase.name())};
       long ways = phrase.items().stream().mapToLong(Set::size).reduce(1, (a, b) -> a * b);
       for (int i = 0; i < Math.min(DRAWN, ways); i++) {
-        take(drawn(phrase), label, new int[0], PHRASE);
+        take(drawn(phrase), label, new int[0], PHRASE, TAKEN);
       }
     }
   }
 
-  private void take(Features.Clause clause, int[] tells, int[] open, float counts) {
-    int[] codes = features.of(clause).stream().mapToInt(Features.Feature::code).toArray();
-    all.add(new Example(codes, features.saying(clause), tells, open, counts));
+  private void take(List<String> said, int[] tells, int[] open, float counts, double share) {
+    int[] words =
+        said.stream().mapToInt(one -> stems.computeIfAbsent(one, s -> stems.size())).toArray();
+    all.add(new Example(words, tells, open, counts, share));
   }
 
-  private Features.Clause drawn(Lexicon.Phrase phrase) {
+  private List<String> drawn(Lexicon.Phrase phrase) {
     List<String> stems = new ArrayList<>();
     if (phrase.subject() != null) {
       List<String> names = lexicon.namesOf(phrase.subject());
@@ -108,7 +115,7 @@ final class Examples {
       String one = ways.get(chance.nextInt(ways.size()));
       stems.add(one.startsWith(Tokens.AS_IT_STANDS) ? words.stem(one.substring(1)) : one);
     }
-    return new Features.Clause(stems, features.parts(stems));
+    return stems;
   }
 
   void take(Learning.Lesson lesson) {
@@ -123,9 +130,8 @@ final class Examples {
   private void takeWay(Learning.Lesson lesson, List<Token> tokens) {
     List<String> stems = tokens.stream().map(Token::stem).toList();
     int[] tells = lesson.tells().stream().sorted().mapToInt(this::label).toArray();
-    Features.Clause clause = new Features.Clause(stems, features.parts(stems));
     for (int i = 0; i < (tells.length == 0 ? NOTHING : 1); i++) {
-      take(clause, tells, new int[0], WAY);
+      take(stems, tells, new int[0], WAY, 1);
     }
   }
 
@@ -137,17 +143,15 @@ final class Examples {
             .filter(name -> !found.containsKey(name) && labels.containsKey(name))
             .mapToInt(labels::get)
             .toArray();
-    List<int[]> bounds = features.pieces(tokens);
-    List<Features.Clause> clauses = features.said(bounds, tokens);
-    for (int i = 0; i < clauses.size(); i++) {
-      int from = tokens.get(bounds.get(i)[0]).from();
-      int to = tokens.get(bounds.get(i)[1] - 1).to();
+    for (int[] piece : clauses.pieces(tokens)) {
+      int from = tokens.get(piece[0]).from();
+      int to = tokens.get(piece[1] - 1).to();
       int[] tells =
           found.entrySet().stream()
               .filter(one -> one.getValue().from() < to && one.getValue().to() > from)
               .mapToInt(one -> label(one.getKey()))
               .toArray();
-      take(clauses.get(i), tells, open, CLAUSE);
+      take(Clauses.stems(piece, tokens), tells, open, CLAUSE, 1);
     }
   }
 

@@ -1,56 +1,76 @@
 package org.mildlantern.core.said;
 
 import java.io.DataInputStream;
+import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
 
 /**
- * What clauses tell, as it was learned from what keepers said: for each label (a sign, an open word
- * or {@code field=value}) the log odds are a sum over the features of a clause, as in a logistic
- * regression, and of what its words mean together. Made by {@link Learning}.
- *
- * @param key of the lessons from which it was learned
- * @param labels what a clause may tell
- * @param numbers of the labels
- * @param bias the log odds of each label when nothing is said
- * @param vectors what words mean
- * @param layers what it says that words mean something
- * @param rows weights by the code of their feature
+ * What clauses tell, as it was learned from what keepers said, several times: all together err less
+ * than one, by the mean of their log odds (Hansen & Salamon 1990). Made by {@link Learning}.
  */
-record Learned(
-    long key,
-    List<String> labels,
-    Map<String, Integer> numbers,
-    float[] bias,
-    WordVectors vectors,
-    Layers layers,
-    Map<Integer, Row> rows) {
-  static final String RESOURCE = "/said/learned.bin";
+final class Learned {
+  private static final String RESOURCE = "/said/learned.bin";
 
-  /** Weights are kept to a tenth. */
-  static final float STEP = 0.1f;
+  /** So many words are kept with what they light. */
+  private static final int KEPT = 6000;
 
-  /** The length of what the words of a clause mean together. */
-  static final float LENGTH = 3;
+  private final long key;
+  private final List<String> labels;
+  private final Map<String, Integer> numbers;
+  private final List<String> words;
+  private final Map<String, Integer> wordNumbers;
+  private final List<Windows> all;
+  private final List<float[][]> turned;
+  private final WordVectors vectors;
+  private final List<float[]> unknown;
+  private final Map<String, List<float[]>> known = new ConcurrentHashMap<>();
 
-  /** The weights of a feature, by the number of their label. */
-  record Row(short[] label, byte[] weight) {}
+  /**
+   * What was learned.
+   *
+   * @param key of the lessons from which it was learned
+   * @param labels what a clause may tell: a sign, an open word or {@code field=value}
+   * @param words stems of which more is known than what they mean elsewhere
+   */
+  Learned(
+      long key, List<String> labels, List<String> words, List<Windows> all, WordVectors vectors) {
+    this.key = key;
+    this.labels = List.copyOf(labels);
+    this.numbers = numbered(labels);
+    this.words = words;
+    this.wordNumbers = numbered(words);
+    this.all = all;
+    this.turned = all.stream().map(Windows::byCoordinate).toList();
+    this.vectors = vectors;
+    this.unknown = all.stream().map(one -> new float[Windows.WIDE * one.start().length]).toList();
+  }
+
+  private static Map<String, Integer> numbered(List<String> names) {
+    Map<String, Integer> numbers = new HashMap<>();
+    names.forEach(name -> numbers.put(name, numbers.size()));
+    return numbers;
+  }
 
   /** Of which nothing was learned. */
   static Learned nothing() {
-    return new Learned(0, List.of(), Map.of(), new float[0], null, null, Map.of());
+    return new Learned(0, List.of(), List.of(), List.of(), null);
   }
 
   /** As it ships. */
   static Learned shipped() {
     try (InputStream in = Learned.class.getResourceAsStream(RESOURCE)) {
-      return in == null ? nothing() : of(in);
+      return of(in);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -59,30 +79,50 @@ record Learned(
   static Learned of(InputStream packed) throws IOException {
     DataInputStream in = new DataInputStream(new GZIPInputStream(packed, 1 << 16));
     long key = in.readLong();
-    int count = in.readInt();
-    List<String> labels = new ArrayList<>();
-    Map<String, Integer> numbers = new HashMap<>();
-    float[] bias = new float[count];
-    for (int i = 0; i < count; i++) {
-      labels.add(in.readUTF());
-      numbers.put(labels.get(i), i);
-      bias[i] = in.readFloat();
+    List<String> labels = names(in);
+    List<String> words = names(in);
+    int units = in.readInt();
+    List<Windows> all = new ArrayList<>();
+    for (int left = in.readInt(); left > 0; left--) {
+      all.add(Windows.read(in, words.size(), units, labels.size()));
     }
-    WordVectors vectors = WordVectors.shipped();
-    Layers layers = Layers.read(in, vectors.size(), count);
-    int size = in.readInt();
-    Map<Integer, Row> rows = new HashMap<>(size * 2);
-    for (int i = 0; i < size; i++) {
-      int code = in.readInt();
-      int entries = in.readShort();
-      Row row = new Row(new short[entries], new byte[entries]);
-      for (int j = 0; j < entries; j++) {
-        row.label()[j] = in.readShort();
-        row.weight()[j] = in.readByte();
+    return new Learned(key, labels, words, all, WordVectors.shipped());
+  }
+
+  private static List<String> names(DataInputStream in) throws IOException {
+    List<String> names = new ArrayList<>();
+    for (int left = in.readInt(); left > 0; left--) {
+      names.add(in.readUTF());
+    }
+    return names;
+  }
+
+  void write(OutputStream to) throws IOException {
+    try (DataOutputStream out = new DataOutputStream(new GZIPOutputStream(to))) {
+      out.writeLong(key);
+      write(labels, out);
+      write(words, out);
+      out.writeInt(all.get(0).start().length);
+      out.writeInt(all.size());
+      for (Windows one : all) {
+        one.write(out);
       }
-      rows.put(code, row);
     }
-    return new Learned(key, List.copyOf(labels), numbers, bias, vectors, layers, rows);
+  }
+
+  private static void write(List<String> names, DataOutputStream out) throws IOException {
+    out.writeInt(names.size());
+    for (String name : names) {
+      out.writeUTF(name);
+    }
+  }
+
+  long key() {
+    return key;
+  }
+
+  List<String> labels() {
+    return labels;
   }
 
   /** The number of a label, or null when nothing was learned of it. */
@@ -91,39 +131,69 @@ record Learned(
   }
 
   /**
-   * The log odds of each label in a clause.
+   * What a clause tells.
    *
-   * @param saying its words that say something
+   * @param odds the log odds of each label
+   * @param words what each of its words lights, by learner
+   * @param lit how the units of each learner are lit
    */
-  float[] odds(List<Features.Feature> features, List<String> saying) {
-    float[] odds = bias.clone();
-    for (Features.Feature feature : features) {
-      Row row = rows.get(feature.code());
-      for (int i = 0; row != null && i < row.label().length; i++) {
-        odds[row.label()[i]] += STEP * row.weight()[i];
+  record Weighed(
+      float[] odds, List<List<float[]>> words, List<Windows.Lit> lit, List<Windows> all) {
+    /** What each word says for a label. */
+    double[] says(int label) {
+      double[] says = new double[words.get(0).size()];
+      for (int i = 0; i < all.size(); i++) {
+        all.get(i).addTo(says, words.get(i), lit.get(i), label);
       }
+      return says;
     }
-    layers.say(layers.lit(vectors.of(saying, LENGTH)), odds);
-    return odds;
   }
 
-  /** What a feature adds to the log odds of a label. */
-  double weight(Features.Feature feature, int label) {
-    Row row = rows.get(feature.code());
-    for (int i = 0; row != null && i < row.label().length; i++) {
-      if (row.label()[i] == label) {
-        return STEP * row.weight()[i];
+  /**
+   * Weighs a clause.
+   *
+   * @param stems of all its words
+   */
+  Weighed weighed(List<String> stems) {
+    List<List<float[]>> lights = stems.stream().map(this::lights).toList();
+    float[] mean = new float[labels.size()];
+    List<List<float[]>> words = new ArrayList<>();
+    List<Windows.Lit> lit = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      int one = i;
+      words.add(lights.stream().map(each -> each.get(one)).toList());
+      lit.add(all.get(i).lit(words.get(i)));
+      float[] odds = all.get(i).odds(lit.get(i).by());
+      for (int label = 0; label < mean.length; label++) {
+        mean[label] += odds[label] / all.size();
       }
     }
-    return 0;
+    return new Weighed(mean, words, lit, all);
   }
 
-  /** What each word that says something adds by its meaning, next to the others. */
-  double[] meant(List<String> saying, int label) {
-    float[] slope = layers.slope(layers.lit(vectors.of(saying, LENGTH)), label);
-    double length = vectors.length(saying);
-    return saying.stream()
-        .mapToDouble(word -> length == 0 ? 0 : LENGTH * vectors.along(word, slope) / length)
-        .toArray();
+  private List<float[]> lights(String stem) {
+    List<float[]> lights = known.get(stem);
+    if (lights == null) {
+      lights = lit(stem);
+      if (lights != unknown && known.size() < KEPT) {
+        known.put(stem, lights);
+      }
+    }
+    return lights;
+  }
+
+  /** What a word lights in each; one that nobody knows lights nothing. */
+  private List<float[]> lit(String stem) {
+    Integer number = wordNumbers.get(stem);
+    float[] elsewhere = number == null ? vectors.point(stem) : null;
+    if (number == null && elsewhere == null) {
+      return unknown;
+    }
+    return IntStream.range(0, all.size())
+        .mapToObj(
+            i ->
+                Windows.lights(
+                    number == null ? elsewhere : all.get(i).points()[number], turned.get(i)))
+        .toList();
   }
 }

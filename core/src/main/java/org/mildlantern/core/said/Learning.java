@@ -5,8 +5,10 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
+import java.util.SplittableRandom;
 import java.util.TreeSet;
 import java.util.random.RandomGenerator;
+import java.util.stream.Stream;
 import java.util.zip.CRC32;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -16,6 +18,8 @@ import org.mildlantern.core.knowledge.Knowledge;
  * lessons and chances give the same weights.
  */
 public final class Learning {
+  private static final int LEARNERS = 3;
+
   private Learning() {}
 
   /**
@@ -37,15 +41,25 @@ public final class Learning {
     Examples examples = new Examples(knowledge, chance);
     examples.takePhrases();
     lessons.forEach(examples::take);
-    Descent one = descent(examples, chance);
-    one.joinWith(descent(examples, chance));
-    one.write(key(knowledge, lessons), to);
+    of(examples, key(knowledge, lessons), LEARNERS, chance).write(to);
   }
 
-  private static Descent descent(Examples examples, RandomGenerator chance) {
-    Descent descent = new Descent(examples.labels(), WordVectors.shipped(), chance);
-    descent.learn(examples.all());
-    return descent;
+  /**
+   * Learns from examples, at the same time.
+   *
+   * @param learners how many learn
+   */
+  static Learned of(Examples examples, long key, int learners, RandomGenerator chance) {
+    WordVectors vectors = WordVectors.shipped();
+    List<String> words = examples.words();
+    List<String> labels = examples.labels();
+    List<Descent> each =
+        Stream.generate(() -> new SplittableRandom(chance.nextLong()))
+            .limit(learners)
+            .map(own -> new Descent(words, labels.size(), vectors, own))
+            .toList();
+    List<Windows> learned = each.parallelStream().map(one -> one.learned(examples.all())).toList();
+    return new Learned(key, labels, words, learned, vectors);
   }
 
   /** Tells what a file was learned from: other lessons or words have another. */

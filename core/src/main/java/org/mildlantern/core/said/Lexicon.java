@@ -41,7 +41,6 @@ final class Lexicon {
   private final Map<String, Set<String>> standIns = new HashMap<>();
 
   private final Set<String> filler = new HashSet<>();
-  private final Set<String> leaven = new HashSet<>();
   private final Set<String> words = new HashSet<>();
   private final Set<String> open = new HashSet<>();
   private final Set<String> traits = new HashSet<>();
@@ -55,7 +54,6 @@ final class Lexicon {
     knowledge.wording().subjects().forEach(one -> put(subjects, one));
     knowledge.wording().places().forEach(one -> put(places, one));
     knowledge.wording().filler().forEach(one -> one.say().forEach(w -> filler.add(tokens.stem(w))));
-    knowledge.wording().particles("leaven").forEach(word -> leaven.add(tokens.stem(word)));
     knowledge.wording().classes().forEach(one -> classes.put(one.id(), one.say()));
     knowledge.wording().alike().forEach(one -> one.say().forEach(w -> standIn(w, one.say())));
     knowledge.wording().sorts().forEach(one -> standIn(one.id(), one.say()));
@@ -228,11 +226,6 @@ final class Lexicon {
     return all;
   }
 
-  /** Words that may stand for a word of a phrase, by stem. */
-  Map<String, Set<String>> standIns() {
-    return standIns;
-  }
-
   /** The stems by which a part is called. */
   List<String> namesOf(String part) {
     return subjects.entrySet().stream()
@@ -273,11 +266,6 @@ final class Lexicon {
         || words.contains(stem)
         || subjects.containsKey(stem)
         || places.containsKey(stem);
-  }
-
-  /** Whether it says little alone and much beside others. */
-  boolean isLeaven(String stem) {
-    return leaven.contains(stem);
   }
 
   boolean isFiller(String stem) {

@@ -16,45 +16,42 @@ import java.util.stream.IntStream;
  */
 final class Likely {
   /** Less likely signs are not told. Tried on texts that were not learned from, as all here. */
-  private static final double ENOUGH = odds(0.9);
+  private static final double ENOUGH = odds(0.6);
 
   /** Likely enough where nothing else was understood. */
-  private static final double LONE = odds(0.75);
+  private static final double LONE = odds(0.35);
 
   /** So likely that words may tell it which tell something else too. */
-  private static final double SURE = odds(0.95);
+  private static final double SURE = odds(0.7);
 
   /** The same of circumstances. */
-  private static final double TOLD = odds(0.9);
+  private static final double TOLD = odds(0.6);
 
   /** What is less likely was not meant, though there is a phrase for it. */
-  private static final double HARDLY = odds(0.1);
+  private static final double HARDLY = odds(0.25);
 
   /** The same of circumstances, which clauses tell besides what they are about. */
-  private static final double HARDLY_TOLD = odds(0.05);
+  private static final double HARDLY_TOLD = odds(0.2);
 
   /** A word that gives less than this share of what the best one gives does not speak for it. */
   private static final double SPEAKS = 0.25;
 
   private final Learned learned;
-  private final Features features;
+  private final Lexicon lexicon;
   private final List<Token> tokens;
   private final List<int[]> bounds;
-  private final List<Features.Clause> clauses;
-  private final List<float[]> odds;
+  private final List<List<String>> clauses;
+  private final List<Learned.Weighed> weighed;
 
-  Likely(Learned learned, Features features, List<Token> tokens) {
+  Likely(Learned learned, Lexicon lexicon, Clauses breaths, List<Token> tokens) {
     this.learned = learned;
-    this.features = features;
+    this.lexicon = lexicon;
     this.tokens = tokens;
-    this.bounds = learned.labels().isEmpty() ? List.of() : features.pieces(tokens);
-    this.clauses = features.said(bounds, tokens);
-    Map<Features.Clause, float[]> known = new HashMap<>();
-    this.odds = clauses.stream().map(one -> known.computeIfAbsent(one, this::odds)).toList();
-  }
-
-  private float[] odds(Features.Clause clause) {
-    return learned.odds(features.of(clause), features.saying(clause));
+    this.bounds = learned.labels().isEmpty() ? List.of() : breaths.pieces(tokens);
+    this.clauses = bounds.stream().map(piece -> Clauses.stems(piece, tokens)).toList();
+    Map<List<String>, Learned.Weighed> known = new HashMap<>();
+    this.weighed =
+        clauses.stream().map(one -> known.computeIfAbsent(one, learned::weighed)).toList();
   }
 
   /**
@@ -70,7 +67,7 @@ final class Likely {
     String part = match.phrase().subject();
     for (int i = 0; i < bounds.size(); i++) {
       boolean there = match.first() < bounds.get(i)[1] && match.last() >= bounds.get(i)[0];
-      if (there && (odds.get(i)[label] >= hardly || part != null && !isNamed(part, i))) {
+      if (there && (weighed.get(i).odds()[label] >= hardly || part != null && !isNamed(part, i))) {
         return false;
       }
     }
@@ -78,7 +75,7 @@ final class Likely {
   }
 
   private boolean isNamed(String part, int clause) {
-    return features.parts(clauses.get(clause).stems()).contains(part);
+    return clauses.get(clause).stream().anyMatch(stem -> lexicon.subjects(stem).contains(part));
   }
 
   /**
@@ -96,8 +93,9 @@ final class Likely {
   List<Chance> chances() {
     List<Chance> all = new ArrayList<>();
     for (int clause = 0; clause < clauses.size(); clause++) {
-      for (int label = 0; label < odds.get(clause).length; label++) {
-        float chance = odds.get(clause)[label];
+      float[] odds = weighed.get(clause).odds();
+      for (int label = 0; label < odds.length; label++) {
+        float chance = odds[label];
         Chance one = new Chance(learned.labels().get(label), chance, clause, label);
         if (chance >= LONE && (!one.isTold() || chance >= TOLD)) {
           all.add(one);
@@ -134,16 +132,7 @@ final class Likely {
   /** The numbers of the words of a clause that speak for a label, the first first. */
   private List<Integer> speaking(int clause, int label) {
     int from = bounds.get(clause)[0];
-    double[] gives = new double[bounds.get(clause)[1] - from];
-    for (Features.Feature feature : features.of(clauses.get(clause))) {
-      double weight = learned.weight(feature, label) / Math.max(1, feature.words().size());
-      feature.words().forEach(word -> gives[word] += weight);
-    }
-    List<Integer> said = features.said(clauses.get(clause));
-    double[] meant = learned.meant(features.saying(clauses.get(clause)), label);
-    for (int i = 0; i < meant.length; i++) {
-      gives[said.get(i)] += meant[i];
-    }
+    double[] gives = weighed.get(clause).says(label);
     double best = Arrays.stream(gives).max().orElse(0);
     return IntStream.range(0, gives.length)
         .filter(i -> gives[i] >= (best > 0 ? SPEAKS * best : best))

@@ -21,6 +21,9 @@ final class Matches {
   /** No phrase reaches further. */
   private static final int FARTHEST = 16;
 
+  /** Before it a part is no more than a height, as in “at soil level”. */
+  private static final String LEVEL = "level";
+
   private final Lexicon lexicon;
   private final Parts parts;
 
@@ -170,7 +173,8 @@ final class Matches {
     List<String> subjects = new ArrayList<>();
     String last = "";
     for (int i = 0; i < tokens.size(); i++) {
-      String own = subject(tokens.get(i));
+      boolean height = i + 1 < tokens.size() && tokens.get(i + 1).word().equals(LEVEL);
+      String own = height ? "" : subject(tokens.get(i));
       boolean begins = i > 0 && tokens.get(i - 1).sentence() != tokens.get(i).sentence();
       if (begins && !refersBack.contains(tokens.get(i).word())) {
         last = "";

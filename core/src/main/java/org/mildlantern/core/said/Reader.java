@@ -48,7 +48,7 @@ public final class Reader {
   private final Lexicon lexicon;
   private final Matches matches;
   private final Learned learned;
-  private final Features features;
+  private final Clauses clauses;
   private final Denial denial;
   private final Kinds kinds;
   private final Guesses guesses;
@@ -63,7 +63,7 @@ public final class Reader {
     this.lexicon = new Lexicon(knowledge, words);
     this.matches = new Matches(lexicon, new Parts(knowledge), knowledge.wording());
     this.learned = learned;
-    this.features = new Features(lexicon, knowledge.wording());
+    this.clauses = new Clauses(knowledge.wording());
     this.denial = new Denial(knowledge.wording());
     this.kinds = new Kinds(knowledge, lexicon);
     this.guesses = new Guesses(knowledge, lexicon, words);
@@ -125,7 +125,7 @@ public final class Reader {
         new ArrayList<>(Amounts.of(text, tokens, today).stream().filter(this::isPossible).toList());
     List<Reading.Seen> seen = new ArrayList<>();
     Claims claims = new Claims(used);
-    Likely likely = new Likely(learned, features, tokens);
+    Likely likely = new Likely(learned, lexicon, clauses, tokens);
     Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));

@@ -7,7 +7,6 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,11 +26,12 @@ public final class WordVectors {
   /** A coordinate of 1 as it ships. */
   private static final int ONE = 127;
 
-  private final int size;
+  /** How far the words lie out of which few are frequent. */
+  private static final float LENGTH = 2.5f;
+
   private final Map<String, byte[]> byWord;
 
-  private WordVectors(int size, Map<String, byte[]> byWord) {
-    this.size = size;
+  private WordVectors(Map<String, byte[]> byWord) {
     this.byWord = byWord;
   }
 
@@ -46,7 +46,7 @@ public final class WordVectors {
         String word = in.readUTF();
         byWord.put(word, in.readNBytes(size));
       }
-      return new WordVectors(size, byWord);
+      return new WordVectors(byWord);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -86,54 +86,16 @@ public final class WordVectors {
     return packed;
   }
 
-  /** How many coordinates a point has. */
-  int size() {
-    return size;
-  }
-
-  /** How far a word points along a direction, in steps of which {@value #ONE} are its length. */
-  float along(String word, float[] direction) {
-    byte[] vector = byWord.get(word);
-    float sum = 0;
-    for (int i = 0; vector != null && i < size; i++) {
-      sum += vector[i] * direction[i];
+  /** Where a word lies, or null when it is not known. */
+  float[] point(String word) {
+    byte[] packed = byWord.get(word);
+    if (packed == null) {
+      return null;
     }
-    return sum;
-  }
-
-  /**
-   * Where some words point together, as a vector of the length given; nowhere when none is known.
-   */
-  float[] of(Collection<String> words, float length) {
-    float[] sum = sum(words);
-    double is = length(sum);
-    for (int i = 0; is > 0 && i < size; i++) {
-      sum[i] *= length / (float) is;
+    float[] point = new float[packed.length];
+    for (int i = 0; i < point.length; i++) {
+      point[i] = LENGTH * packed[i] / ONE;
     }
-    return sum;
-  }
-
-  /** How far some words point together. */
-  double length(Collection<String> words) {
-    return length(sum(words));
-  }
-
-  private float[] sum(Collection<String> words) {
-    float[] sum = new float[size];
-    for (String word : words) {
-      byte[] vector = byWord.get(word);
-      for (int i = 0; vector != null && i < size; i++) {
-        sum[i] += vector[i];
-      }
-    }
-    return sum;
-  }
-
-  private static double length(float[] vector) {
-    double square = 0;
-    for (float one : vector) {
-      square += one * one;
-    }
-    return Math.sqrt(square);
+    return point;
   }
 }

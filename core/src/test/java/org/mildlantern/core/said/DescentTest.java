@@ -18,9 +18,6 @@ import org.mildlantern.core.said.Learning.Lesson;
 class DescentTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
   private static final Tokens WORDS = new Tokens(KNOWLEDGE.wording());
-  private static final Features FEATURES =
-      new Features(new Lexicon(KNOWLEDGE, WORDS), KNOWLEDGE.wording());
-
   private static final List<Lesson> LESSONS =
       List.of(
           way("its leaves drop", "leaf-fall"),
@@ -42,11 +39,9 @@ class DescentTest {
     for (int i = 0; i < times; i++) {
       LESSONS.forEach(examples::take);
     }
-    Descent descent = new Descent(examples.labels(), WordVectors.shipped(), new Random(1));
-    descent.learn(examples.all());
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try {
-      descent.write(7, out);
+      Learning.of(examples, 7, 2, new Random(1)).write(out);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -54,9 +49,7 @@ class DescentTest {
   }
 
   private static String likeliest(String text, Learned learned) {
-    List<Token> tokens = WORDS.of(text);
-    Features.Clause clause = FEATURES.said(FEATURES.clauses(tokens), tokens).get(0);
-    float[] odds = learned.odds(FEATURES.of(clause), FEATURES.saying(clause));
+    float[] odds = learned.weighed(WORDS.of(text).stream().map(Token::stem).toList()).odds();
     int best = 0;
     for (int i = 1; i < odds.length; i++) {
       best = odds[i] > odds[best] ? i : best;
@@ -83,12 +76,12 @@ class DescentTest {
     WordVectors vectors = WordVectors.shipped();
     assertThat(near("odour", "smell", vectors)).isGreaterThan(near("odour", "pot", vectors));
     assertThat(near("plunge", "fall", vectors)).isGreaterThan(near("plunge", "root", vectors));
-    assertThat(vectors.of(List.of("no such word"), 3)).containsOnly(0);
+    assertThat(vectors.point("no such word")).isNull();
   }
 
   private static float near(String one, String other, WordVectors vectors) {
-    float[] a = vectors.of(List.of(WORDS.stem(one)), 1);
-    float[] b = vectors.of(List.of(WORDS.stem(other)), 1);
+    float[] a = vectors.point(WORDS.stem(one));
+    float[] b = vectors.point(WORDS.stem(other));
     float sum = 0;
     for (int i = 0; i < a.length; i++) {
       sum += a[i] * b[i];

@@ -3,35 +3,22 @@ package org.mildlantern.core.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
 
-/** What of a clause is weighed, and of which parts signs can be said. */
-class FeaturesTest {
+/** What is said in one breath, what it likely tells, and of which parts signs can be said. */
+class ClausesTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
   private static final Tokens WORDS = new Tokens(KNOWLEDGE.wording());
-  private static final Features FEATURES =
-      new Features(new Lexicon(KNOWLEDGE, WORDS), KNOWLEDGE.wording());
+  private static final Lexicon LEXICON = new Lexicon(KNOWLEDGE, WORDS);
+  private static final Clauses CLAUSES = new Clauses(KNOWLEDGE.wording());
 
   private static List<String> pieces(String text) {
     List<Token> tokens = WORDS.of(text);
-    return FEATURES.pieces(tokens).stream()
+    return CLAUSES.pieces(tokens).stream()
         .map(p -> text.substring(tokens.get(p[0]).from(), tokens.get(p[1] - 1).to()))
         .toList();
-  }
-
-  private static List<Features.Clause> said(String text) {
-    List<Token> tokens = WORDS.of(text);
-    return FEATURES.said(FEATURES.clauses(tokens), tokens);
-  }
-
-  private static Set<Integer> codes(String text) {
-    return FEATURES.of(said(text).get(0)).stream()
-        .map(Features.Feature::code)
-        .collect(Collectors.toSet());
   }
 
   @Test
@@ -40,22 +27,6 @@ class FeaturesTest {
         .containsExactly("webs and pale dots", "webs", "pale dots", "soil wet");
     assertThat(pieces("and")).containsExactly("and");
     assertThat(pieces("")).isEmpty();
-  }
-
-  @Test
-  void whatNamesNoPartSpeaksOfTheOneBefore() {
-    List<Features.Clause> clauses = said("the roots are soft, brown too, leaves fine");
-    assertThat(clauses).extracting(Features.Clause::parts).first().isEqualTo(Set.of("root"));
-    assertThat(clauses.get(1).parts()).isEqualTo(Set.of("root"));
-    assertThat(clauses.get(2).parts()).isEqualTo(Set.of("leaf"));
-  }
-
-  @Test
-  void theOrderOfWordsNearEachOtherDoesNotCountAndLikeWordsShareAFeature() {
-    assertThat(codes("brown soft")).isEqualTo(codes("soft brown"));
-    assertThat(codes("mustard")).containsAnyElementsOf(codes("yellow"));
-    assertThat(codes("the of and")).isEmpty();
-    assertThat(codes("no")).isNotEmpty();
   }
 
   @Test
@@ -73,7 +44,7 @@ class FeaturesTest {
   @Test
   void ofNothingLearnedNothingFollows() {
     List<Token> tokens = WORDS.of("the leaves are yellow");
-    assertThat(new Likely(Learned.nothing(), FEATURES, tokens).chances()).isEmpty();
+    assertThat(new Likely(Learned.nothing(), LEXICON, CLAUSES, tokens).chances()).isEmpty();
   }
 
   @Test
@@ -83,11 +54,27 @@ class FeaturesTest {
     assertThat(odds("the lower leaves turn yellow", learned)[yellow])
         .isPositive()
         .isGreaterThan(odds("the pot is blue", learned)[yellow]);
+    assertThat(odds("", learned)[yellow]).isNegative();
+    assertThat(odds("qwxyz", learned)).isEqualTo(odds("", learned));
     assertThat(learned.number("no such sign")).isNull();
   }
 
+  @Test
+  void whatALikelySignIsToldByAreTheWordsThatSayIt() {
+    Learned learned = Learned.shipped();
+    List<Token> tokens = WORDS.of("on Friday the foliage rained down in our hallway");
+    Likely likely = new Likely(learned, LEXICON, CLAUSES, tokens);
+    Likely.Chance fall =
+        likely.chances().stream()
+            .filter(c -> c.name().equals("leaf-fall"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(likely.match(fall).at().stream().map(i -> tokens.get(i).word()))
+        .contains("rained")
+        .doesNotContain("hallway");
+  }
+
   private static float[] odds(String text, Learned learned) {
-    Features.Clause clause = said(text).get(0);
-    return learned.odds(FEATURES.of(clause), FEATURES.saying(clause));
+    return learned.weighed(WORDS.of(text).stream().map(Token::stem).toList()).odds();
   }
 }

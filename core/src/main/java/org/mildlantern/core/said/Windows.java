@@ -1,0 +1,174 @@
+package org.mildlantern.core.said;
+
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * From what three words that follow each other mean to what a clause tells: each unit is lit by the
+ * three of a clause that light it most (convolution and the greatest over time: Collobert et al.
+ * 2011, Kim 2014; rectified linear units: Nair & Hinton 2010).
+ *
+ * @param points of the words that were learned, by number, in {@value #COORDINATES} coordinates
+ * @param in weights by unit, of the coordinates of the first word, the second and the third
+ * @param start what each unit is lit by nothing
+ * @param out log odds by unit and label
+ * @param bias the log odds of each label when nothing is said
+ */
+record Windows(float[][] points, float[][] in, float[] start, float[][] out, float[] bias) {
+  /** So many words stand in a window. */
+  static final int WIDE = 3;
+
+  static final int COORDINATES = 128;
+
+  /** Weights are kept to this fraction. */
+  static final float STEP = 1 / 2048f;
+
+  /** Points are kept to this fraction. */
+  static final float POINT_STEP = 1 / 50f;
+
+  static Windows of(int words, int units, int labels) {
+    return new Windows(
+        new float[words][COORDINATES],
+        new float[units][WIDE * COORDINATES],
+        new float[units],
+        new float[units][labels],
+        new float[labels]);
+  }
+
+  /** How much each unit is lit, and by the window that begins with which word. */
+  record Lit(float[] by, int[] at) {}
+
+  /** The weights of the units, by place and coordinate. */
+  float[][] byCoordinate() {
+    float[][] turned = new float[WIDE * COORDINATES][in.length];
+    for (int unit = 0; unit < in.length; unit++) {
+      for (int i = 0; i < turned.length; i++) {
+        turned[i][unit] = in[unit][i];
+      }
+    }
+    return turned;
+  }
+
+  /**
+   * What a word adds to each unit at the first place of a window, the second and the third.
+   *
+   * @param byCoordinate the weights of the units, {@link #byCoordinate turned}
+   */
+  static float[] lights(float[] point, float[][] byCoordinate) {
+    int units = byCoordinate[0].length;
+    float[] lights = new float[WIDE * units];
+    for (int place = 0; place < WIDE; place++) {
+      for (int i = 0; i < COORDINATES; i++) {
+        addTo(lights, place * units, point[i], byCoordinate[place * COORDINATES + i]);
+      }
+    }
+    return lights;
+  }
+
+  /**
+   * Lights the units by the windows of a clause, also those that reach beyond it.
+   *
+   * @param words what each of its words {@link #lights adds}
+   */
+  Lit lit(List<float[]> words) {
+    int units = start.length;
+    float[] most = new float[units];
+    int[] at = new int[units];
+    Arrays.fill(most, Float.NEGATIVE_INFINITY);
+    for (int first = 1 - WIDE; first < words.size(); first++) {
+      float[] window = start.clone();
+      for (int place = 0; place < WIDE; place++) {
+        int word = first + place;
+        if (word >= 0 && word < words.size()) {
+          float[] lights = words.get(word);
+          for (int unit = 0; unit < units; unit++) {
+            window[unit] += lights[place * units + unit];
+          }
+        }
+      }
+      for (int unit = 0; unit < units; unit++) {
+        if (window[unit] > most[unit]) {
+          most[unit] = window[unit];
+          at[unit] = first;
+        }
+      }
+    }
+    for (int unit = 0; unit < units; unit++) {
+      most[unit] = Math.max(0, most[unit]);
+    }
+    return new Lit(most, at);
+  }
+
+  /** The log odds of the labels when the units are lit so. */
+  float[] odds(float[] lit) {
+    float[] odds = bias.clone();
+    for (int unit = 0; unit < lit.length; unit++) {
+      if (lit[unit] > 0) {
+        addTo(odds, 0, lit[unit], out[unit]);
+      }
+    }
+    return odds;
+  }
+
+  /** Adds what each word says for a label by the units that it lights. */
+  void addTo(double[] says, List<float[]> words, Lit lit, int label) {
+    int units = start.length;
+    for (int unit = 0; unit < units; unit++) {
+      for (int place = 0; lit.by[unit] > 0 && place < WIDE; place++) {
+        int word = lit.at[unit] + place;
+        if (word >= 0 && word < words.size()) {
+          says[word] += words.get(word)[place * units + unit] * out[unit][label];
+        }
+      }
+    }
+  }
+
+  private static void addTo(float[] sum, int from, float times, float[] row) {
+    for (int i = 0; i < row.length; i++) {
+      sum[from + i] += times * row[i];
+    }
+  }
+
+  /** All weights but the points. */
+  List<float[]> rows() {
+    return Stream.of(Stream.of(in), Stream.of(out), Stream.of(start, bias))
+        .flatMap(rows -> rows)
+        .toList();
+  }
+
+  void write(DataOutputStream to) throws IOException {
+    for (float[] point : points) {
+      for (float one : point) {
+        to.writeByte(rounded(one / POINT_STEP, Byte.MAX_VALUE));
+      }
+    }
+    for (float[] row : rows()) {
+      for (float one : row) {
+        to.writeShort(rounded(one / STEP, Short.MAX_VALUE));
+      }
+    }
+  }
+
+  private static int rounded(float steps, int most) {
+    return Math.max(-most, Math.min(most, Math.round(steps)));
+  }
+
+  static Windows read(DataInputStream from, int words, int units, int labels) throws IOException {
+    Windows windows = of(words, units, labels);
+    for (float[] point : windows.points) {
+      for (int i = 0; i < point.length; i++) {
+        point[i] = POINT_STEP * from.readByte();
+      }
+    }
+    for (float[] row : windows.rows()) {
+      for (int i = 0; i < row.length; i++) {
+        row[i] = STEP * from.readShort();
+      }
+    }
+    return windows;
+  }
+}
