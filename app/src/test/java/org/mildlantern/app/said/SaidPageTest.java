@@ -219,7 +219,7 @@ class SaidPageTest extends WebCase {
 
   @Test
   void wordsThatWereNotUnderstoodAreGuessedAtAndNotTaken() throws Exception {
-    String[] speech = {"kind", "boston fern", "text", "purple smear"};
+    String[] speech = {"kind", "boston fern", "text", "purple area"};
     Document page = said(speech);
     assertThat(chips(page)).isEmpty();
     Element guess = page.select(".guesses button").first();

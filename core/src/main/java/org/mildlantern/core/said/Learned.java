@@ -23,7 +23,7 @@ final class Learned {
   private static final String RESOURCE = "/said/learned.bin";
 
   /** So many words are kept with what they light. */
-  private static final int KEPT = 6000;
+  private static final int KEPT = 4000;
 
   private final long key;
   private final List<String> labels;
