@@ -100,4 +100,15 @@ class WordsBrowserTest extends BrowserCase {
     assertThat(page.locator(".asked")).hasCount(1);
     assertThat(page.locator("#keep .btn-k")).hasText("Keep the look");
   }
+
+  @Test
+  void anUnknownPlantLeavesThePageAsWideAsThePhone() {
+    open(390, 844);
+    enterDemo();
+    page.navigate("/diagnose");
+    page.locator("#text").fill("the foliage rained down overnight");
+    assertThat(page.locator("#who select[name=lives]")).isVisible();
+    assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+        .isTrue();
+  }
 }

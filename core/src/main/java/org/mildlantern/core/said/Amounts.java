@@ -14,9 +14,14 @@ final class Amounts {
   private static final Pattern PERCENT = Pattern.compile(NUMBER + "\\s*(?:%|percent|per cent)");
   private static final Pattern BARE_RH =
       Pattern.compile(
-          "\\b(?:(?:rh|hum|humidity)\\D{0,14}?|hygrometer\\D{0,24}?)"
+          "\\b(?:rh|hum|humidity)[^\\d.;!?]{0,14}?"
               + NUMBER
-              + "\\b(?!\\s*(?:°|degrees?|days?|weeks?))");
+              + "(?![.,]?\\d)(?!\\s*(?:°|degrees?|(?:minute|hour|day|week|month|year)s?\\b))");
+  private static final Pattern HYGROMETER =
+      Pattern.compile(
+          "\\bhygrometer(?: (?!and\\b|thermometer\\b)[a-z]+){1,5}:? "
+              + NUMBER
+              + "(?=\\s*(?:%|percent|per cent|[.,;!?](?!\\d)|$|and\\b|in\\b|at\\b|now\\b))");
   private static final String ROOM =
       "(?:room|flat|house|lounge|office|bedroom|kitchen|bathroom|greenhouse|conservatory)";
   private static final Pattern AIR_HERE =
@@ -64,7 +69,8 @@ final class Amounts {
           "\\b(?:ec|conductivity)(?: (?:is|of|at|was))? " + NUMBER + "\\b(?!\\s*[µμum]s)");
   private static final Pattern EC_MILLI = Pattern.compile(NUMBER + "\\s*ms(?:/cm)?\\b");
   private static final Pattern HARDNESS =
-      Pattern.compile(NUMBER + "\\s*(?:°\\s*dh|dh\\b|german\\b|degrees?\\s+(?:german|hard|dh))");
+      Pattern.compile(
+          NUMBER + "\\s*(?:°\\s*dh|dh\\b|german degrees?|degrees?\\s+(?:german|hard|dh))");
   private static final Pattern BARE_HARDNESS =
       Pattern.compile(
           "\\bhardness(?: (?:is|of|at|about))? " + NUMBER + "\\b(?!\\s*(?:°|ppm|mg|degrees?))");
@@ -135,6 +141,7 @@ final class Amounts {
   private void read() {
     passage.each(PERCENT, this::percent);
     passage.each(BARE_RH, figure("humidity"));
+    passage.each(HYGROMETER, figure("humidity"));
     passage.each(AIR_HERE, figure("humidity"));
     passage.each(
         DEGREES,

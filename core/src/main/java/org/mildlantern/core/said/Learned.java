@@ -143,7 +143,7 @@ final class Learned {
     double[] says(int label) {
       double[] says = new double[words.get(0).size()];
       for (int i = 0; i < all.size(); i++) {
-        all.get(i).addTo(says, words.get(i), lit.get(i), label);
+        all.get(i).say(says, words.get(i), lit.get(i), label);
       }
       return says;
     }

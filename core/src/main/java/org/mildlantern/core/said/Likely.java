@@ -40,18 +40,18 @@ final class Likely {
   private final Lexicon lexicon;
   private final List<Token> tokens;
   private final List<int[]> bounds;
-  private final List<List<String>> clauses;
   private final List<Learned.Weighed> weighed;
 
-  Likely(Learned learned, Lexicon lexicon, Clauses breaths, List<Token> tokens) {
+  Likely(Learned learned, Lexicon lexicon, Clauses clauses, List<Token> tokens) {
     this.learned = learned;
     this.lexicon = lexicon;
     this.tokens = tokens;
-    this.bounds = learned.labels().isEmpty() ? List.of() : breaths.pieces(tokens);
-    this.clauses = bounds.stream().map(piece -> Clauses.stems(piece, tokens)).toList();
+    this.bounds = learned.labels().isEmpty() ? List.of() : clauses.pieces(tokens);
     Map<List<String>, Learned.Weighed> known = new HashMap<>();
     this.weighed =
-        clauses.stream().map(one -> known.computeIfAbsent(one, learned::weighed)).toList();
+        bounds.stream()
+            .map(one -> known.computeIfAbsent(Clauses.stems(one, tokens), learned::weighed))
+            .toList();
   }
 
   /**
@@ -75,7 +75,8 @@ final class Likely {
   }
 
   private boolean isNamed(String part, int clause) {
-    return clauses.get(clause).stream().anyMatch(stem -> lexicon.subjects(stem).contains(part));
+    return Clauses.stems(bounds.get(clause), tokens).stream()
+        .anyMatch(stem -> lexicon.subjects(stem).contains(part));
   }
 
   /**
@@ -92,7 +93,7 @@ final class Likely {
   /** What they may tell, the likeliest first. */
   List<Chance> chances() {
     List<Chance> all = new ArrayList<>();
-    for (int clause = 0; clause < clauses.size(); clause++) {
+    for (int clause = 0; clause < weighed.size(); clause++) {
       float[] odds = weighed.get(clause).odds();
       for (int label = 0; label < odds.length; label++) {
         float chance = odds[label];

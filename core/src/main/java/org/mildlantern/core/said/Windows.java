@@ -115,7 +115,7 @@ record Windows(float[][] points, float[][] in, float[] start, float[][] out, flo
   }
 
   /** Adds what each word says for a label by the units that it lights. */
-  void addTo(double[] says, List<float[]> words, Lit lit, int label) {
+  void say(double[] says, List<float[]> words, Lit lit, int label) {
     int units = start.length;
     for (int unit = 0; unit < units; unit++) {
       for (int place = 0; lit.by[unit] > 0 && place < WIDE; place++) {

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Library;
@@ -14,8 +15,8 @@ import org.mildlantern.core.said.Learning.Lesson;
 
 /** Signs and circumstances, each in several other words. */
 class PhrasebookTest {
-  private static final double MAY_BE_MISSED = 1 / 13.0;
-  private static final double MAY_BE_READ = 1 / 15.0;
+  private static final double MAY_BE_MISSED = 1 / 15.0;
+  private static final double MAY_BE_READ = 1 / 25.0;
   private static final Reader READER = new Reader(Library.shipped().knowledge());
   private static final int PAIRS = 2000;
   private static final List<String> JOINS = List.of(" and ", " with ", ", ");
@@ -27,7 +28,8 @@ class PhrasebookTest {
     List<Lesson> telling = WAYS.stream().filter(way -> !way.tells().isEmpty()).toList();
     List<String> missed =
         telling.stream()
-            .filter(way -> !tells(READER.read(way.text(), null), way.tells().iterator().next()))
+            .filter(
+                way -> !tells(READER.read(way.text(), null), new TreeSet<>(way.tells()).first()))
             .map(way -> way.tells() + " " + way.text())
             .toList();
     assertThat(missed).hasSizeLessThanOrEqualTo((int) (MAY_BE_MISSED * telling.size()));

@@ -75,7 +75,7 @@ class WindowsTest {
     Windows.Lit lit = windows.lit(words);
     for (int label = 0; label < LABELS; label++) {
       double[] says = new double[3];
-      windows.addTo(says, words, lit, label);
+      windows.say(says, words, lit, label);
       double sum = windows.bias()[label] + Arrays.stream(says).sum();
       for (int unit = 0; unit < UNITS; unit++) {
         sum += lit.by()[unit] > 0 ? windows.start()[unit] * windows.out()[unit][label] : 0;
