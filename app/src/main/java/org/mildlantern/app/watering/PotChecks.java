@@ -27,6 +27,7 @@ import org.mildlantern.core.journal.Skipped;
 import org.mildlantern.core.journal.Watered;
 import org.mildlantern.core.knowledge.Habits;
 import org.mildlantern.core.round.WaterCheck;
+import org.mildlantern.core.water.PaceChange;
 import org.mildlantern.core.water.WaterOutlook;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,6 +53,7 @@ class PotChecks {
   private final Scope scope;
   private final CollectionMemo memo;
   private final ByPlant<String, PotCheck> known = new ByPlant<>();
+  private final ByPlant<String, Optional<PaceChange>> paces = new ByPlant<>();
 
   PotChecks(
       PotStateRepository states,
@@ -194,6 +196,37 @@ class PotChecks {
   private PotCheck keep(Asked pot, PotCheck check) {
     known.keep(pot.id(), pot.key(), check);
     return check;
+  }
+
+  /**
+   * By how much pots draw faster or slower than weeks ago; those of which it is not known are out.
+   */
+  Map<Long, PaceChange> paces(List<PlantView> plants) {
+    Map<Long, Asked> asked =
+        asked(plants).stream().collect(Collectors.toMap(Asked::id, Function.identity()));
+    Map<Long, PaceChange> changes = new HashMap<>();
+    paces
+        .all(
+            asked.keySet(), id -> asked.get(id).key(), ids -> pacesOf(ids, asked), Optional.empty())
+        .forEach((id, change) -> change.ifPresent(known -> changes.put(id, known)));
+    return changes;
+  }
+
+  private Map<Long, Optional<PaceChange>> pacesOf(List<Long> ids, Map<Long, Asked> asked) {
+    Map<Long, List<Entry>> entries =
+        journal.potsSince(ids, scope.today().minusDays(PotModel.STORY_DAYS));
+    Map<Long, Optional<PaceChange>> changes = new HashMap<>();
+    for (Long id : ids) {
+      PlantView plant = asked.get(id).plant();
+      List<Entry> ofPot = entries.getOrDefault(id, List.of());
+      changes.put(
+          id,
+          model
+              .kept(plant)
+              .map(pot -> model.story(plant, pot, ofPot, null))
+              .map(story -> PaceChange.of(story.now(), story.before())));
+    }
+    return changes;
   }
 
   /** The interval of its kind, until its pace is known. */

@@ -93,14 +93,7 @@ public class WateringService {
    * By how much pots draw faster or slower than weeks ago; those of which it is not known are out.
    */
   public Map<Long, PaceChange> paces(List<PlantView> plants) {
-    Map<Long, List<Entry>> entries = potsSince(plants.stream().map(PlantView::id).toList());
-    Map<Long, PaceChange> paces = new HashMap<>();
-    for (PlantView plant : plants) {
-      signs(plant, entries.getOrDefault(plant.id(), List.of()))
-          .map(PotSigns::change)
-          .ifPresent(change -> paces.put(plant.id(), change));
-    }
-    return paces;
+    return checks.paces(plants);
   }
 
   /** How each of the plants lasts when nobody looks after it, by plant. */

@@ -152,7 +152,7 @@ public final class PotFilter {
   /** Shares mass between the two levels about a value, so that none is lost and the mean stays. */
   private static void put(double[] levels, double value, double amount) {
     double at = value * (LEVELS - 1);
-    int low = (int) Math.max(0, Math.min(LEVELS - 2, Math.floor(at)));
+    int low = Math.max(0, Math.min(LEVELS - 2, (int) at));
     double up = Math.max(0, Math.min(1, at - low));
     levels[low] += amount * (1 - up);
     levels[low + 1] += amount * up;
