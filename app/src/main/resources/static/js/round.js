@@ -7,7 +7,13 @@
   const EVERY = 5000;
   const line = document.getElementById("no-line");
   const both = document.getElementById("both");
-  let cut = !navigator.onLine;
+  // A page that the worker laid from what this browser keeps says why: "late" or "cut".
+  const laid = document.body.dataset.kept;
+  delete document.body.dataset.kept;
+  let old = Boolean(laid);
+  let newer = false;
+  let touched = false;
+  let cut = !navigator.onLine || laid === "cut";
   let signedOut = false;
 
   const kept = () => { try { return JSON.parse(localStorage.getItem(STORE)) || []; } catch { return []; } };
@@ -84,11 +90,15 @@
     const waiting = answers.length === 0 ? "" : one ? " One answer is kept in this browser" : ` ${answers.length} answers are kept in this browser`;
     const go = one ? "goes" : "go";
     const made = document.body.dataset.made;
+    const asOf = made ? clock(made) : "its last load";
     line.textContent = signedOut
       ? `You are signed out.${waiting}${waiting ? ` and ${go} out when you have signed in again.` : ""}`
       : cut
-        ? `No line to the server: this page is as it was at ${made ? clock(made) : "its last load"}.${waiting}${waiting ? ` and ${go} out when the line is back.` : " Answers will be kept here until the line is back."}`
-        : waiting ? `Sending:${waiting}.` : "";
+        ? `No line to the server: this page is as it was at ${asOf}.${waiting}${waiting ? ` and ${go} out when the line is back.` : " Answers will be kept here until the line is back."}`
+        : waiting ? `Sending:${waiting}.`
+        : newer ? `This page is as it was at ${asOf}, and a newer one is here. `
+        : old ? `The server takes long to answer: this page is as it was at ${asOf}.` : "";
+    if (newer && !waiting && !cut && !signedOut) line.append(Object.assign(document.createElement("a"), { href: location.href, textContent: "Load it anew" }));
     line.classList.toggle("hidden", !line.textContent);
   }
 
@@ -114,7 +124,24 @@
       else { forget(answer.key); refused(answer, reply.status, await why(reply)); }
     }
     show();
-    if (!kept().length && document.getElementById("round")) htmx.ajax("GET", "/today", { target: "#round", swap: "outerHTML" });
+    if (kept().length) return;
+    if (document.getElementById("round")) {
+      old = false;
+      htmx.ajax("GET", "/today", { target: "#round", swap: "outerHTML" });
+    } else if (old) renew();
+  }
+
+  // Lays an old page anew, once; where something was typed or answered since, it only says that there is a newer one.
+  function renew() {
+    if (!touched && performance.getEntriesByType("navigation")[0]?.type !== "reload") { location.reload(); return; }
+    newer = true;
+    show();
+  }
+
+  async function look() {
+    if (kept().length) { send1(); return; }
+    await ask();
+    if (old && !cut) renew();
   }
 
   // Whether there is a line, who is signed in, and the token that posts need.
@@ -208,9 +235,11 @@
     }).catch(() => {});
   }
 
-  window.addEventListener("online", send1);
+  for (const doing of ["input", "submit"]) document.addEventListener(doing, () => { touched = true; }, true);
+  navigator.serviceWorker?.addEventListener("message", () => { if (old) renew(); });
+  window.addEventListener("online", look);
   window.addEventListener("offline", () => { cut = true; show(); });
-  setInterval(() => { if (cut || kept().length) kept().length ? send1() : ask(); }, EVERY);
+  setInterval(() => { if (cut || kept().length) look(); }, EVERY);
   show();
-  if (kept().length || cut) ask().then((now) => { if (now) send1(); });
+  if (kept().length || cut) look();
 })();

@@ -41,7 +41,7 @@ class AwayBrowserTest extends BrowserCase {
     button("Make the link").click();
     String address = page.locator(".link-text").textContent();
 
-    open(390, 844);
+    openWithWorker(390, 844);
     page.clock().setFixedTime(Keepers.NOW.toString());
     expected.addAll(List.of("ERR_INTERNET_DISCONNECTED", "status of 404"));
     page.navigate(address);

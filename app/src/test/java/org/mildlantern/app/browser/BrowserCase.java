@@ -14,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,7 +54,7 @@ abstract class BrowserCase {
   @BeforeAll
   static void launch() {
     // The first answer of a day works every pot out; a busy machine takes its time over it.
-    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+    PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
     playwright =
         Playwright.create(
             new Playwright.CreateOptions()
@@ -78,7 +79,19 @@ abstract class BrowserCase {
     open(1280, 800);
   }
 
+  /** A browser that keeps no pages and waits for the server, however busy the machine is. */
   protected void open(int width, int height) {
+    open(width, height, ServiceWorkerPolicy.BLOCK);
+    context.addInitScript(
+        "addEventListener('load', () => { if (window.htmx) htmx.config.timeout = 60000; })");
+  }
+
+  /** A browser that keeps pages, and lays them when the line is cut or the server is late. */
+  protected void openWithWorker(int width, int height) {
+    open(width, height, ServiceWorkerPolicy.ALLOW);
+  }
+
+  private void open(int width, int height, ServiceWorkerPolicy workers) {
     if (context != null) {
       context.close();
     }
@@ -86,6 +99,7 @@ abstract class BrowserCase {
         browser.newContext(
             new Browser.NewContextOptions()
                 .setViewportSize(width, height)
+                .setServiceWorkers(workers)
                 .setBaseURL("http://127.0.0.1:" + port));
     page = context.newPage();
     page.onConsoleMessage(
