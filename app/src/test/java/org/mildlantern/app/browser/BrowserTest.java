@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Goes through the app as a keeper would, in a real browser. */
@@ -20,7 +21,7 @@ class BrowserTest extends BrowserCase {
     page.locator("#pin-mid circle.dot").click();
     assertThat(page.locator(".chips h2")).hasText("Middle leaves");
     markChip("limp-leaves@all-leaves");
-    assertThat(page.locator("#pin-mid")).hasClass(java.util.regex.Pattern.compile(".*marked.*"));
+    assertThat(page.locator("#pin-mid")).hasClass(Pattern.compile(".*marked.*"));
 
     page.locator("#pin-medium").focus();
     page.keyboard().press("Enter");
@@ -38,6 +39,7 @@ class BrowserTest extends BrowserCase {
     assertThat(page.locator("main")).containsText("Let the medium dry");
     assertThat(page.locator("main")).containsText("no feed");
     button("Open the case with this change").click();
+    assertThat(page).hasURL(Pattern.compile(".*/cases/\\d+"));
     assertThat(page.locator("main")).containsText("Mon 7 Dec");
 
     clock.forward(Duration.ofDays(14));
