@@ -1,6 +1,7 @@
 package org.mildlantern.app.watering;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -26,6 +27,7 @@ import org.mildlantern.app.plants.PlantNotes;
 import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.round.PlaceKind;
+import org.mildlantern.core.water.PaceChange;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class WateringTest extends WebCase {
@@ -203,6 +205,23 @@ class WateringTest extends WebCase {
         .andExpect(content().string(containsString("Slide it out")));
     get(keeper, "/plants/" + coleus.id() + "/diagnose")
         .andExpect(content().string(containsString("ries clearly faster than five weeks ago")));
+  }
+
+  private PaceChange pace() {
+    return keepers.as(keeper, () -> watering.paces(plants.kept())).get(coleus.id());
+  }
+
+  @Test
+  void aPaceIsKeptUntilItsOwnPotIsNotedOnAndIsThatOfThePage() {
+    PlantView other = keepers.plant(keeper, sill, "Coleus scutellarioides");
+    assertThat(pace()).isNull();
+    dryingFaster();
+    PaceChange known = pace();
+    assertThat(known.ratio()).isCloseTo(view().paceChange().ratio(), within(0.02));
+    keepers.note(keeper, other.id(), "watered 300");
+    assertThat(pace()).isSameAs(known);
+    say("probe damp damp damp");
+    assertThat(pace().ratio()).isLessThan(known.ratio());
   }
 
   @Test

@@ -54,9 +54,9 @@ final class Amounts {
               + "(?=[.,;!?]|$| and\\b| at most\\b| these days\\b)");
   private static final Pattern IN_A_ROOM =
       Pattern.compile(
-          "\\bit(?:'s|s| is)( minus)? "
+          "\\bit(?:'s|s| is| was| gets| stays)( minus)? "
               + NUMBER
-              + "(?= in (?:the|my|our) (?:\\w+ )?"
+              + "(?= (?:in )?here\\b| in (?:the|my|our) (?:\\w+ )?"
               + ROOM
               + "\\b)");
   private static final Pattern HOT =

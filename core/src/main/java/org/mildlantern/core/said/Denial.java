@@ -87,10 +87,11 @@ final class Denial {
         && denies.contains(tokens.get(at - 1).word());
   }
 
-  /** “Not only”, “not sure”: a no that denies nothing. */
+  /** “Not only”, “not sure”, “no 2”: a no that denies nothing. */
   private boolean isSpared(int at, List<Token> tokens) {
     return at + 1 < tokens.size()
         && (spares.contains(tokens.get(at + 1).word())
+            || Character.isDigit(tokens.get(at + 1).word().charAt(0))
             || unsure.contains(tokens.get(at + 1).word())
             || unknown.contains(tokens.get(at + 1).word()));
   }

@@ -28,10 +28,13 @@ final class Likely {
   private static final double TOLD = odds(0.6);
 
   /** What is less likely was not meant, though there is a phrase for it. */
-  private static final double HARDLY = odds(0.25);
+  private static final double HARDLY = odds(0.35);
 
   /** The same of circumstances, which clauses tell besides what they are about. */
   private static final double HARDLY_TOLD = odds(0.2);
+
+  /** The same where the part that a phrase speaks of was named in another clause. */
+  private static final double HARDLY_THERE = odds(0.1);
 
   /** A word that gives less than this share of what the best one gives does not speak for it. */
   private static final double SPEAKS = 0.25;
@@ -56,7 +59,7 @@ final class Likely {
 
   /**
    * Whether a phrase that was found cannot be meant; where its part was named in another clause,
-   * nobody knows.
+   * less is known.
    */
   boolean isHardly(Match match) {
     Integer label = learned.number(match.phrase().name());
@@ -67,7 +70,8 @@ final class Likely {
     String part = match.phrase().subject();
     for (int i = 0; i < bounds.size(); i++) {
       boolean there = match.first() < bounds.get(i)[1] && match.last() >= bounds.get(i)[0];
-      if (there && (weighed.get(i).odds()[label] >= hardly || part != null && !isNamed(part, i))) {
+      double least = part == null || isNamed(part, i) ? hardly : HARDLY_THERE;
+      if (there && weighed.get(i).odds()[label] >= least) {
         return false;
       }
     }

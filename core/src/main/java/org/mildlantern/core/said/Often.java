@@ -148,7 +148,7 @@ final class Often {
         "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
       passage.put("days-since-watering", days, match);
     } else if (clause.matches(
-            "(?s).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")
+            "(?s)(?!.*\\b(?:leaf|leaves|blisters?|spots?|patch(?:es)?|blotch(?:es)?)\\b).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")
         && days > 1) {
       passage.put("wet-days", days, match);
     } else if (clause.matches(

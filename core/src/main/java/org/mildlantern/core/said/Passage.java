@@ -43,7 +43,7 @@ final class Passage {
 
   static final Pattern WATERS =
       Pattern.compile(
-          "\\b(?:water(?:s|ed|ing)?|soak(?:s|ed|ing)?|shower(?:s|ed)?|drinks?|dunk(?:s|ed)?|dip(?:s|ped)?"
+          "\\b(?:water(?:s|ed|ing)?|soak(?:s|ed|ing)?|shower(?:s|ed)?|hos(?:e|es|ed)|drench(?:es|ed)?|drinks?|dunk(?:s|ed)?|dip(?:s|ped)?"
               + "|submerged?|ice cubes?|bath(?:s|ed)?|pour(?:s|ed)?|spray(?:ed)? the roots"
               + "|(?:cup|glass|mug|lit(?:er|re)|ml)(?:es|s)? (?:each|every|per|a|daily|weekly|once|twice))\\b");
 
