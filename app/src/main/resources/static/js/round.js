@@ -24,6 +24,13 @@
   const forget = (key) => store(kept().filter((a) => a.key !== key));
   const clock = (iso) => new Date(iso).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" });
 
+  // Yesterday's round must not pass for today's.
+  function when(iso) {
+    const at = new Date(iso);
+    const day = at.toDateString() === new Date().toDateString() ? "" : `on ${at.toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short" })} `;
+    return `${day}at ${clock(iso)}`;
+  }
+
   function fieldsOf(form, button) {
     const fields = Object.fromEntries(new FormData(form));
     if (button && button.name) fields[button.name] = button.value;
@@ -90,14 +97,14 @@
     const waiting = answers.length === 0 ? "" : one ? " One answer is kept in this browser" : ` ${answers.length} answers are kept in this browser`;
     const go = one ? "goes" : "go";
     const made = document.body.dataset.made;
-    const asOf = made ? clock(made) : "its last load";
+    const asOf = made ? when(made) : "at its last load";
     line.textContent = signedOut
       ? `You are signed out.${waiting}${waiting ? ` and ${go} out when you have signed in again.` : ""}`
       : cut
-        ? `No line to the server: this page is as it was at ${asOf}.${waiting}${waiting ? ` and ${go} out when the line is back.` : " Answers will be kept here until the line is back."}`
+        ? `No line to the server: this page is as it was ${asOf}.${waiting}${waiting ? ` and ${go} out when the line is back.` : " Answers will be kept here until the line is back."}`
         : waiting ? `Sending:${waiting}.`
-        : newer ? `This page is as it was at ${asOf}, and a newer one is here. `
-        : old ? `The server takes long to answer: this page is as it was at ${asOf}.` : "";
+        : newer ? `This page is as it was ${asOf}, and a newer one is here. `
+        : old ? `The server takes long to answer: this page is as it was ${asOf}.` : "";
     if (newer && !waiting && !cut && !signedOut) line.append(Object.assign(document.createElement("a"), { href: location.href, textContent: "Load it anew" }));
     line.classList.toggle("hidden", !line.textContent);
   }
