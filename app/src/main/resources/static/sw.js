@@ -19,7 +19,10 @@ const isPart = (url) => new URL(url).pathname.startsWith("/a/");
 async function lineFirst(request, e) {
   const cache = await caches.open(isPart(request.url) ? PARTS : PAGES);
   const known = await cache.match(request.url);
-  const asked = fetch(request).then((fresh) => keep(cache, request, fresh));
+  const asked = fetch(request).then(async (fresh) => {
+    await keep(cache, request, fresh).catch(() => {}); // a full disk is no cut line
+    return fresh;
+  });
   if (!known) return asked.catch(notKept);
   let why = "cut";
   const late = new Promise((_, no) => setTimeout(() => { why = "late"; no(); }, PATIENCE));
@@ -37,7 +40,6 @@ async function keep(cache, request, fresh) {
     await cache.put(request.url, fresh.clone());
     await (isPart(request.url) ? clear(cache, request.url) : thin(cache));
   }
-  return fresh;
 }
 
 // A kept page knows that it is one, and why it was taken.

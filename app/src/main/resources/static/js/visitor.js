@@ -36,7 +36,8 @@
 
   async function show() {
     const waiting = (await kept()).length;
-    say(waiting ? `${waiting === 1 ? "One answer is" : waiting + " answers are"} kept in this phone and will be sent when there is a line.` : !navigator.onLine ? "No line: you can go on, answers are kept in this phone."
+    say(waiting ? `${waiting === 1 ? "One answer is" : waiting + " answers are"} kept in this phone and will be sent when there is a line.`
+      : !navigator.onLine ? "No line: you can go on, answers are kept in this phone."
       : laid ? "The line is slow: this is the list as it was loaded last. You can go on." : "");
   }
 

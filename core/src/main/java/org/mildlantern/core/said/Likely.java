@@ -70,9 +70,11 @@ final class Likely {
     String part = match.phrase().subject();
     for (int i = 0; i < bounds.size(); i++) {
       boolean there = match.first() < bounds.get(i)[1] && match.last() >= bounds.get(i)[0];
-      double least = part == null || isNamed(part, i) ? hardly : HARDLY_THERE;
-      if (there && weighed.get(i).odds()[label] >= least) {
-        return false;
+      if (there) {
+        double least = part == null || isNamed(part, i) ? hardly : HARDLY_THERE;
+        if (weighed.get(i).odds()[label] >= least) {
+          return false;
+        }
       }
     }
     return true;
