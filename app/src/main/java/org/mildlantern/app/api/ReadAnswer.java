@@ -3,11 +3,16 @@ package org.mildlantern.app.api;
 import java.util.List;
 import java.util.Map;
 
-/** What was read from a text; findings and context are taken as they are by a diagnosis. */
+/**
+ * What was read from a text; findings and context are taken as they are by a diagnosis.
+ *
+ * @param maybe what it may tell besides, to be asked for
+ */
 record ReadAnswer(
     String taxon,
     String form,
     List<Found> findings,
+    List<Found> maybe,
     Map<String, Object> context,
     List<Part> unread) {
 
@@ -15,7 +20,7 @@ record ReadAnswer(
    * A finding with the part of the text that says it.
    *
    * @param pattern null when its place was not said
-   * @param sure 0 to 1
+   * @param sure how likely it was meant, 0 to 1; a diagnosis counts it so
    * @param alternatives signs that an open word can mean
    */
   record Found(

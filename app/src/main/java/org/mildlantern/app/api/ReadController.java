@@ -75,21 +75,22 @@ class ReadController {
     return new ReadAnswer(
         kind.flatMap(Kind::taxon).map(Taxon::id).orElse(null),
         kind.map(known -> known.form().id()).orElse(null),
-        reading.seen().stream()
-            .map(
-                seen ->
-                    new ReadAnswer.Found(
-                        seen.sign(),
-                        seen.pattern(),
-                        seen.present() ? "present" : "absent",
-                        seen.span().from(),
-                        seen.span().to(),
-                        seen.sure(),
-                        seen.alternatives()))
-            .toList(),
+        reading.seen().stream().map(ReadController::found).toList(),
+        reading.maybe().stream().map(ReadController::found).toList(),
         context,
         reading.unread().stream()
             .map(span -> new ReadAnswer.Part(span.from(), span.to()))
             .toList());
+  }
+
+  private static ReadAnswer.Found found(Reading.Seen seen) {
+    return new ReadAnswer.Found(
+        seen.sign(),
+        seen.pattern(),
+        seen.present() ? "present" : "absent",
+        seen.span().from(),
+        seen.span().to(),
+        seen.sure(),
+        seen.alternatives());
   }
 }

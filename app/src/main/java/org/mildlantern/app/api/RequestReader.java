@@ -30,10 +30,11 @@ import org.mildlantern.core.said.Reader;
 /** Reads a request into a question, collecting every fault with its path. */
 final class RequestReader extends JsonFields {
   private static final int MOST_FINDINGS = 60;
+  private static final double LEAST_SURE = 0.01;
   private static final Set<String> FIELDS =
       Set.of("taxon", "form", "date", "latitude", "findings", "context");
 
-  /** Of a finding; the last four come with what was read and tell a diagnosis nothing. */
+  /** Of a finding; from, to and alternatives come with what was read and tell nothing more. */
   private static final Set<String> FINDING =
       Set.of("sign", "pattern", "state", "from", "to", "sure", "alternatives");
 
@@ -196,7 +197,8 @@ final class RequestReader extends JsonFields {
       fault(path + ".sign", "cannot occur on the form '" + kind.form().id() + "'");
       return Optional.empty();
     }
-    return state.map(s -> new Finding(word, pattern.orElse(null), s.equals("present")));
+    double sure = number(node.get("sure"), path + ".sure", LEAST_SURE, 1.0).orElse(1.0);
+    return state.map(s -> new Finding(word, pattern.orElse(null), s.equals("present"), sure));
   }
 
   private List<String> words() {

@@ -73,7 +73,10 @@ class DiagnosePresenter {
         plant.form().part(wantedPart == null ? "" : wantedPart).orElse(plant.form().parts().get(0));
     Lore lore = plant.now(knowledge).lore(scope.today(), scope.latitude());
     Map<String, Boolean> marked = new HashMap<>();
-    state.findings().forEach(n -> marked.put(n.finding().key(), n.finding().present()));
+    state.findings().stream()
+        .map(LookState.Noted::finding)
+        .filter(Finding::isSure)
+        .forEach(one -> marked.put(one.key(), one.present()));
     Diagnosis diagnosis = state.diagnosis();
     String suspected = state.openCase().map(OpenCases.OpenCase::causeId).orElse("");
     List<DiagnoseView.CauseCard> cards =
@@ -108,6 +111,7 @@ class DiagnosePresenter {
                             n.finding().key(),
                             label(n.finding()),
                             n.finding().present(),
+                            n.finding().isSure(),
                             n.detail(),
                             n.quote(),
                             diagnosis.unexplained().contains(n.finding().key())))

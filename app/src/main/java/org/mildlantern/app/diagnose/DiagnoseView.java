@@ -63,11 +63,12 @@ record DiagnoseView(
     }
   }
 
-  /** A finding in the ledger. */
+  /** A finding in the ledger; one that was said and may not have been meant is not sure. */
   record Ledger(
       String node,
       String label,
       boolean present,
+      boolean sure,
       String detail,
       String quote,
       boolean unexplained) {}

@@ -21,6 +21,7 @@ class FindingRow {
   private String sign;
   private String pattern;
   private boolean present;
+  private double sure = 1;
   private String detail;
   private String said = "";
 
@@ -36,6 +37,7 @@ class FindingRow {
   FindingRow(Long lookId, LookState.Noted noted) {
     this(lookId, noted.finding().sign(), noted.finding().pattern());
     this.present = noted.finding().present();
+    this.sure = noted.finding().sure();
     this.detail = noted.detail();
     this.said = noted.quote();
   }
@@ -46,6 +48,7 @@ class FindingRow {
 
   void set(boolean there) {
     this.present = there;
+    this.sure = 1;
   }
 
   void note(String text) {
@@ -57,6 +60,6 @@ class FindingRow {
   }
 
   private Finding finding() {
-    return new Finding(sign, pattern, present);
+    return new Finding(sign, pattern, present, sure);
   }
 }

@@ -26,7 +26,13 @@ public record InWords(Spoken spoken, List<LookState.Noted> findings, List<LookSt
 
   /** All findings, of which those that are said again stand as they are said now. */
   List<LookState.Noted> beside(List<LookState.Noted> kept) {
-    return Stream.concat(kept.stream().filter(one -> !replaces(one)), findings.stream()).toList();
+    return Stream.concat(kept.stream().filter(one -> !replaces(one)), newTo(kept)).toList();
+  }
+
+  /** What was said, but for what is less sure than what is kept of the same. */
+  Stream<LookState.Noted> newTo(List<LookState.Noted> kept) {
+    return findings.stream()
+        .filter(now -> kept.stream().noneMatch(old -> isOfTheSame(now, old) && isSurer(old, now)));
   }
 
   List<LookState.Told> besideTold(List<LookState.Told> kept) {
@@ -37,16 +43,19 @@ public record InWords(Spoken spoken, List<LookState.Noted> findings, List<LookSt
         .toList();
   }
 
-  /** Whether something is said of the same sign at the same place, or of it without a place. */
+  /** Whether something as sure is said of the same sign at the same place, or without a place. */
   boolean replaces(LookState.Noted kept) {
-    Finding old = kept.finding();
-    return findings.stream()
-        .map(LookState.Noted::finding)
-        .anyMatch(
-            now ->
-                now.sign().equals(old.sign())
-                    && (now.key().equals(old.key())
-                        || now.pattern() == null
-                        || old.pattern() == null));
+    return findings.stream().anyMatch(now -> isOfTheSame(now, kept) && !isSurer(kept, now));
+  }
+
+  private static boolean isOfTheSame(LookState.Noted one, LookState.Noted other) {
+    Finding now = one.finding();
+    Finding old = other.finding();
+    return now.sign().equals(old.sign())
+        && (now.key().equals(old.key()) || now.pattern() == null || old.pattern() == null);
+  }
+
+  private static boolean isSurer(LookState.Noted one, LookState.Noted other) {
+    return one.finding().isSure() && !other.finding().isSure();
   }
 }

@@ -71,10 +71,11 @@ class LookRows {
 
   /** Takes in what was said; where the same was marked, it replaces that. */
   void take(Long look, InWords words) {
-    findings.deleteAll(
-        findings.of(look).stream().filter(row -> words.replaces(row.noted())).toList());
+    List<FindingRow> rows = findings.of(look);
+    List<LookState.Noted> kept = rows.stream().map(FindingRow::noted).toList();
+    findings.deleteAll(rows.stream().filter(row -> words.replaces(row.noted())).toList());
     findings.flush();
-    words.findings().forEach(noted -> findings.save(new FindingRow(look, noted)));
+    words.newTo(kept).forEach(noted -> findings.save(new FindingRow(look, noted)));
     Map<String, LookTold> before =
         told.of(look).stream().collect(Collectors.toMap(LookTold::field, one -> one));
     for (LookState.Told one : words.told()) {

@@ -177,7 +177,8 @@ class SheetService {
         .filter(n -> n.finding().present() == present)
         .map(
             n -> {
-              String label = label(n.finding());
+              String found = label(n.finding());
+              String label = n.finding().isSure() ? found : WORDS.say("unsure", found);
               return n.detail().isEmpty() ? label : WORDS.say("detail", label, n.detail());
             })
         .toList();

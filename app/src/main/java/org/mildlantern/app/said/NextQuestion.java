@@ -19,8 +19,8 @@ import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.words.Words;
 
 /**
- * The one thing to ask next: first what an open word means, which its keeper knows without another
- * look, then the look that tells most for its trouble.
+ * The one thing to ask next: first what an open word means and whether it was heard right, which
+ * its keeper knows without another look, then the look that tells most for its trouble.
  */
 final class NextQuestion {
   private static final Words WORDS = Words.of(NextQuestion.class);
@@ -49,7 +49,34 @@ final class NextQuestion {
                     .filter(one -> one.isOpen() && !one.asked())
                     .findFirst()
                     .flatMap(open -> which(open, diagnosis))
+                    .or(this::meant)
                     .or(() -> look(diagnosis)));
+  }
+
+  /** Whether the least sure of what was read was meant. */
+  private Optional<SaidView.Asked> meant() {
+    return heard.sightings().stream()
+        .filter(one -> one.isDoubted() && !one.isOpen() && !one.asked())
+        .min(Comparator.comparingDouble(Sighting::sure))
+        .map(this::meant);
+  }
+
+  private SaidView.Asked meant(Sighting doubted) {
+    Sign sign = knowledge.signs().find(doubted.word()).orElseThrow();
+    String label = knowledge.label(doubted.word(), doubted.place());
+    return new SaidView.Asked(
+        WORDS.say("meant-title"),
+        WORDS.say("meant", doubted.quote(), label.toLowerCase(Locale.ROOT)),
+        List.of(
+            new SaidView.Answer(
+                said(doubted, Correction.Act.THERE), WORDS.say("yes"), figures.swatch(sign)),
+            new SaidView.Answer(said(doubted, Correction.Act.OUT), WORDS.say("no"), null),
+            new SaidView.Answer(
+                said(doubted, Correction.Act.OPEN), WORDS.say("cannot-tell"), null)));
+  }
+
+  private static String said(Sighting one, Correction.Act act) {
+    return said(Correction.Of.SAID, one.word(), one.place(), act);
   }
 
   /** Which of its signs an open word means, the likeliest first. */
@@ -77,10 +104,7 @@ final class NextQuestion {
               Correction.there(sign.id(), place(sign, open)), sign.label(), figures.swatch(sign)));
     }
     answers.add(
-        new SaidView.Answer(
-            said(Correction.Of.SAID, open.word(), open.place(), Correction.Act.OPEN),
-            WORDS.say("cannot-tell"),
-            null));
+        new SaidView.Answer(said(open, Correction.Act.OPEN), WORDS.say("cannot-tell"), null));
     return Optional.of(
         new SaidView.Asked(
             WORDS.say("which-title"), WORDS.say("which", open.quote()), List.copyOf(answers)));

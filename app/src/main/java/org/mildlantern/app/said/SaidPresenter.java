@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -27,7 +28,6 @@ import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
 import org.mildlantern.core.knowledge.SignFamilies;
-import org.mildlantern.core.said.Reader;
 import org.mildlantern.core.said.Reading;
 import org.mildlantern.core.words.Words;
 import org.springframework.stereotype.Component;
@@ -44,10 +44,8 @@ class SaidPresenter {
   private final Knowledge knowledge;
   private final Figures figures;
   private final OpenCases cases;
-  private final Reader reader;
 
-  SaidPresenter(Knowledge knowledge, Figures figures, OpenCases cases, Reader reader) {
-    this.reader = reader;
+  SaidPresenter(Knowledge knowledge, Figures figures, OpenCases cases) {
     this.knowledge = knowledge;
     this.figures = figures;
     this.cases = cases;
@@ -70,8 +68,9 @@ class SaidPresenter {
             statements,
             heard.reading().unread().stream()
                 .limit(UNREAD)
-                .map(span -> unread(Sightings.quote(span.of(heard.form().text())), heard))
+                .map(span -> guessed(span, offered(heard).filter(one -> one.isIn(span)), heard))
                 .toList(),
+            maybe(heard),
             signs(heard)),
         drawing(heard),
         chips,
@@ -200,7 +199,7 @@ class SaidPresenter {
   private SaidView.Chip chip(Sighting one, Optional<GrowthForm> form) {
     Correction.Act next =
         switch (one.state()) {
-          case THERE -> Correction.Act.NOT;
+          case THERE -> one.isDoubted() ? Correction.Act.THERE : Correction.Act.NOT;
           case NOT -> Correction.Act.OUT;
           case OUT -> Correction.Act.THERE;
         };
@@ -218,7 +217,7 @@ class SaidPresenter {
         "chip-" + one.of().name().charAt(0) + one.finding().key(),
         knowledge.label(one.word(), null),
         side,
-        one.doubted() && one.isThere() ? "doubt" : state,
+        one.isDoubted() ? "doubt" : state,
         new Correction(one.of(), one.word(), one.place(), next).written(),
         one.isThere() ? places(one, form) : List.of());
   }
@@ -265,13 +264,30 @@ class SaidPresenter {
         List.of());
   }
 
-  private SaidView.Unread unread(String words, Heard heard) {
-    Optional<GrowthForm> form = heard.who().kind().map(Kind::form);
-    List<String> guesses = form.map(build -> reader.guess(words, build)).orElse(List.of());
-    return new SaidView.Unread(
-        words,
-        guesses.stream()
-            .flatMap(id -> knowledge.signs().find(id).stream())
+  /** What the text may tell besides, of which its keeper has said nothing yet. */
+  private static Stream<Reading.Seen> offered(Heard heard) {
+    return heard.reading().maybe().stream()
+        .filter(
+            one -> heard.sightings().stream().noneMatch(seen -> seen.word().equals(one.sign())));
+  }
+
+  /** By the words that tell it. */
+  private List<SaidView.Guessed> maybe(Heard heard) {
+    Map<Reading.Span, List<Reading.Seen>> byWords =
+        offered(heard)
+            .filter(one -> heard.reading().unread().stream().noneMatch(one::isIn))
+            .collect(
+                Collectors.groupingBy(Reading.Seen::span, LinkedHashMap::new, Collectors.toList()));
+    return byWords.entrySet().stream()
+        .map(one -> guessed(one.getKey(), one.getValue().stream(), heard))
+        .toList();
+  }
+
+  private SaidView.Guessed guessed(Reading.Span words, Stream<Reading.Seen> signs, Heard heard) {
+    return new SaidView.Guessed(
+        Sightings.quote(words.of(heard.form().text())),
+        signs
+            .flatMap(one -> knowledge.signs().find(one.sign()).stream())
             .map(sign -> answer(sign, null, sign.label()))
             .toList());
   }

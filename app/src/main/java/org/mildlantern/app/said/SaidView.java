@@ -50,12 +50,18 @@ record SaidView(
    *
    * @param statements how many
    * @param unread what was not understood
-   * @param signs that can be chosen for it, by family
+   * @param maybe what other words may tell besides
+   * @param signs that can be chosen for what was not understood, by family
    */
-  record Text(List<Piece> pieces, int statements, List<Unread> unread, List<Family> signs) {}
+  record Text(
+      List<Piece> pieces,
+      int statements,
+      List<Guessed> unread,
+      List<Guessed> maybe,
+      List<Family> signs) {}
 
-  /** Words that were not understood, with signs that they may mean. */
-  record Unread(String words, List<Answer> guesses) {}
+  /** Words with signs that they may mean. */
+  record Guessed(String words, List<Answer> guesses) {}
 
   /** A piece of the text; {@code how} is read, unread or plain. */
   record Piece(String text, String how) {}

@@ -10,7 +10,7 @@ import org.mildlantern.core.diagnosis.Finding;
  * @param state whether it is there
  * @param quote the keeper's words, or empty when it was answered
  * @param from where the words stand in the text
- * @param doubted whether it was said with doubt and not confirmed
+ * @param sure how likely it was meant, 1 once it was confirmed
  * @param alternatives signs that an open word can mean
  * @param asked whether the question which of them it is was put aside
  */
@@ -21,7 +21,7 @@ record Sighting(
     State state,
     String quote,
     int from,
-    boolean doubted,
+    double sure,
     List<String> alternatives,
     boolean asked) {
 
@@ -36,16 +36,20 @@ record Sighting(
     return state == State.THERE;
   }
 
+  boolean isDoubted() {
+    return isThere() && sure < 1;
+  }
+
   boolean isOpen() {
     return isThere() && !alternatives.isEmpty();
   }
 
   Finding finding() {
-    return new Finding(word, place, isThere());
+    return new Finding(word, place, isThere(), sure);
   }
 
   /** The same with the words of another. */
   Sighting inWordsOf(Sighting said) {
-    return new Sighting(of, word, place, state, said.quote, said.from, false, alternatives, asked);
+    return new Sighting(of, word, place, state, said.quote, said.from, 1, alternatives, asked);
   }
 }

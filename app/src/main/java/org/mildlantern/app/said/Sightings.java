@@ -2,6 +2,7 @@ package org.mildlantern.app.said;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -30,7 +31,7 @@ final class Sightings {
     for (Reading.Seen seen : reading.seen()) {
       sightings.all.add(sightings.read(seen, text, corrections.said(seen.sign())));
     }
-    corrections.answers().forEach(sightings::answer);
+    corrections.answers().forEach(answer -> sightings.answer(answer, reading, text));
     return List.copyOf(sightings.all);
   }
 
@@ -56,7 +57,7 @@ final class Sightings {
         state,
         quote(seen.span().of(text)),
         seen.span().from(),
-        seen.sure() < 1 && correction.isEmpty(),
+        correction.filter(one -> one.act() != Correction.Act.OPEN).isPresent() ? 1 : seen.sure(),
         seen.alternatives(),
         correction.filter(one -> one.act() == Correction.Act.OPEN).isPresent());
   }
@@ -67,7 +68,7 @@ final class Sightings {
   }
 
   /** An answer takes the place of what it makes plainer, and speaks with its words. */
-  private void answer(Correction answer) {
+  private void answer(Correction answer, Reading reading, String text) {
     if (answer.act() == Correction.Act.OPEN || !occurs(answer.word(), answer.place())) {
       return;
     }
@@ -77,12 +78,17 @@ final class Sightings {
             answer.word(),
             answer.place(),
             Sighting.State.valueOf(answer.act().name()),
-            "",
+            reading.maybe().stream()
+                .filter(one -> one.sign().equals(answer.word()))
+                .map(one -> quote(one.span().of(text)))
+                .findFirst()
+                .orElse(""),
             Integer.MAX_VALUE,
-            false,
+            1,
             List.of(),
             false);
     if (!answered.isThere()) {
+      all.removeIf(one -> one.isDoubted() && isSame(one, answer));
       all.add(answered);
       return;
     }
@@ -93,8 +99,13 @@ final class Sightings {
 
   private static boolean isVaguer(Sighting said, Correction answer) {
     return said.of() == Correction.Of.SAID
-        && (said.word().equals(answer.word()) && (said.place() == null || answer.place() == null)
+        && (isSame(said, answer)
+            || said.word().equals(answer.word()) && (said.place() == null || answer.place() == null)
             || said.isOpen() && said.alternatives().contains(answer.word()));
+  }
+
+  private static boolean isSame(Sighting said, Correction answer) {
+    return said.word().equals(answer.word()) && Objects.equals(said.place(), answer.place());
   }
 
   private boolean occurs(String word, String place) {

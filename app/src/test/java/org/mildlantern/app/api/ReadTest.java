@@ -1,5 +1,6 @@
 package org.mildlantern.app.api;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -73,6 +74,36 @@ class ReadTest {
     ask("diagnose", question.toString())
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.ranking[0].cause").value("mealybugs"));
+  }
+
+  @Test
+  void whatIsNotSureCountsLess() throws Exception {
+    String body =
+        """
+        {"form": "leafy-stem", "findings": [{"sign": "webbing", "state": "present", "sure": %s}]}
+        """;
+    double half = chanceOfMites(body.formatted("0.5"));
+    assertThat(half).isLessThan(chanceOfMites(body.formatted("1")));
+    assertThat(half).isGreaterThan(chanceOfMites(body.formatted("0.05")));
+    ask("diagnose", body.formatted("0")).andExpect(status().isBadRequest());
+    ask("diagnose", body.formatted("1.5")).andExpect(status().isBadRequest());
+    ask("diagnose", body.formatted("\"very\"")).andExpect(status().isBadRequest());
+  }
+
+  private double chanceOfMites(String body) throws Exception {
+    JsonNode answer =
+        JSON.readTree(
+            ask("diagnose", body)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    for (JsonNode one : answer.get("ranking")) {
+      if (one.get("cause").asText().equals("spider-mites")) {
+        return one.get("probability").asDouble();
+      }
+    }
+    throw new AssertionError(answer);
   }
 
   @Test

@@ -219,12 +219,63 @@ class SaidPageTest extends WebCase {
 
   @Test
   void wordsThatWereNotUnderstoodAreGuessedAtAndNotTaken() throws Exception {
-    String[] speech = {"kind", "boston fern", "text", "purple area"};
+    String[] speech = {"kind", "ficus benjamina", "text", "purple area"};
     Document page = said(speech);
     assertThat(chips(page)).isEmpty();
-    Element guess = page.select(".guesses button").first();
-    assertThat(guess.text()).contains("spots");
-    assertThat(chips(said(and(speech, "now", guess.val())))).hasSize(1);
+    Element guess = page.select(".guesses li:contains(purple area) button").first();
+    Document told = said(and(speech, "now", guess.val()));
+    assertThat(chips(told)).singleElement().asString().startsWith("there: " + guess.text());
+    assertThat(told.select(".guesses button")).noneMatch(b -> b.text().equals(guess.text()));
+    assertThat(told.select(".cause").text()).contains("because you said “purple");
+  }
+
+  @Test
+  void whatIsNotSureIsAskedAndCountsLess() throws Exception {
+    String[] speech = {"kind", "ficus benjamina", "text", "the whole thing keels over"};
+    Document page = said(speech);
+    assertThat(chips(page)).singleElement().asString().startsWith("doubt: Limp leaves");
+    assertThat(page.select(".asked").text()).contains("You said “", "limp leaves", "Yes", "No");
+    Document yes = said(and(speech, "now", page.select(".asked button:contains(Yes)").val()));
+    assertThat(chips(yes)).singleElement().asString().startsWith("there: Limp leaves");
+    assertThat(first(yes)).isEqualTo(first(page));
+    assertThat(percent(yes.select(".cause").first()))
+        .isGreaterThan(percent(page.select(".cause").first()));
+    Document no = said(and(speech, "now", page.select(".asked button:contains(No)").val()));
+    assertThat(chips(no)).singleElement().asString().startsWith("out: Limp leaves");
+    Document aside = said(and(speech, "now", page.select(".asked button:contains(tell)").val()));
+    assertThat(chips(aside)).isEqualTo(chips(page));
+    assertThat(aside.select(".asked").text()).doesNotContain("keels over");
+    Document tapped = said(and(speech, "now", says(page, "Limp leaves")));
+    assertThat(chips(tapped)).isEqualTo(chips(yes));
+  }
+
+  @Test
+  void howSureItIsIsKeptUntilItIsSeen() throws Exception {
+    String text = "the whole thing keels over";
+    post(keeper, KEEP, "kind", "ficus benjamina", "text", text);
+    PlantView plant = keepers.as(keeper, plants::kept).get(0);
+    assertThat(sure(plant)).isBetween(0.3, 0.9);
+    get(keeper, "/plants/" + plant.id() + "/diagnose")
+        .andExpect(content().string(containsString("sure?")));
+    post(
+        keeper,
+        "/plants/" + plant.id() + "/diagnose/mark",
+        "node",
+        "limp-leaves@all-leaves",
+        "state",
+        "present");
+    assertThat(sure(plant)).isEqualTo(1);
+    post(keeper, KEEP, "plant", plant.id().toString(), "text", text);
+    assertThat(sure(plant)).isEqualTo(1);
+  }
+
+  private double sure(PlantView plant) {
+    return keepers
+        .as(keeper, () -> diagnose.state(plant.id()).orElseThrow())
+        .findings()
+        .get(0)
+        .finding()
+        .sure();
   }
 
   @Test

@@ -121,7 +121,7 @@ public record Circumstances(
     Map<String, Double> left = new LinkedHashMap<>(numbers);
     for (Finding finding : findings) {
       String moisture = FELT.get(finding.sign());
-      if (finding.present() && moisture != null) {
+      if (finding.present() && finding.isSure() && moisture != null) {
         words.put("felt", moisture);
         words.computeIfPresent(
             "last-moisture", (field, last) -> last.equals(moisture) ? last : null);

@@ -137,12 +137,18 @@ public final class Diagnostician {
             .map(c -> Prior.of(c, kind, circumstances, question.experience(), knowledge))
             .toList();
     return new Posterior(
-        knowledge, lore, question, circumstances, priors, observations(question, causes, lore));
+        knowledge,
+        lore,
+        question,
+        circumstances,
+        priors,
+        observations(question, causes, lore, Prior.chances(priors)));
   }
 
   /** The fields of which the keeper has looked for the same at the plant. */
   private Set<String> looked(Question question) {
     return question.findings().stream()
+        .filter(Finding::isSure)
         .flatMap(finding -> knowledge.signs().find(finding.sign()).stream())
         .map(Sign::sameAs)
         .filter(Objects::nonNull)
@@ -159,7 +165,8 @@ public final class Diagnostician {
         question.latitude());
   }
 
-  private List<Observation> observations(Question question, List<Cause> causes, Lore lore) {
+  private List<Observation> observations(
+      Question question, List<Cause> causes, Lore lore, double[] prior) {
     Map<String, Map<String, Finding>> byPlace = new TreeMap<>();
     List<Finding> open = new ArrayList<>();
     for (Finding finding : question.findings()) {
@@ -173,11 +180,13 @@ public final class Diagnostician {
       }
     }
     List<Observation> observations = new ArrayList<>();
-    byPlace.forEach((whole, found) -> observations.add(observe(whole, found, causes, lore)));
+    byPlace.forEach((whole, found) -> observations.add(heard(whole, found, causes, lore, prior)));
     for (Finding finding : open) {
       List<Node> left = left(finding, question);
       if (!left.isEmpty()) {
-        observations.add(Observation.of(finding, left, causes, lore, knowledge));
+        observations.add(
+            Observation.of(finding, left, causes, lore, knowledge)
+                .heard(finding.sure(), Likelihood.NOTHING, prior));
       }
     }
     question
@@ -208,7 +217,22 @@ public final class Diagnostician {
     return of == null ? finding.key() : new Finding(of, finding.pattern(), finding.present()).key();
   }
 
-  /** What was found of a sign and its traits at one place. */
+  /** What was found of a sign and its traits at one place, as sure as the least sure of it. */
+  private Observation heard(
+      String whole, Map<String, Finding> found, List<Cause> causes, Lore lore, double[] prior) {
+    Observation all = observe(whole, found, causes, lore);
+    double sure = found.values().stream().mapToDouble(Finding::sure).min().orElseThrow();
+    if (sure == 1) {
+      return all;
+    }
+    Map<String, Finding> surely = new TreeMap<>(found);
+    surely.values().removeIf(finding -> !finding.isSure());
+    Likelihood without =
+        surely.isEmpty() ? Likelihood.NOTHING : observe(whole, surely, causes, lore).likelihood();
+    return all.heard(sure, without, prior);
+  }
+
+  /** The same, if all of it is sure. */
   private Observation observe(
       String whole, Map<String, Finding> found, List<Cause> causes, Lore lore) {
     Finding sign = found.get(whole);

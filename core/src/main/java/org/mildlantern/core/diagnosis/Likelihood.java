@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How probable it is to see what was seen, as a function of the set of causes at work.
@@ -23,6 +24,9 @@ final class Likelihood {
    * @param no for each cause the chance that it does not show it
    */
   record Term(double factor, double[] no) {}
+
+  /** Nothing was seen. */
+  static final Likelihood NOTHING = new Likelihood(1, List.of());
 
   private final double constant;
   private final List<Term> terms;
@@ -70,6 +74,24 @@ final class Likelihood {
       sum += product;
     }
     return sum;
+  }
+
+  /**
+   * Of what may not have been meant: it is then what is sure without it, and as likely as on any
+   * such plant (Pearl 1988, virtual evidence).
+   *
+   * @param sure how likely it was meant, 0 to 1
+   * @param without what was seen besides at the same place
+   */
+  Likelihood heard(double sure, Likelihood without, double[] prior) {
+    double unmeant = (1 - sure) * inGeneral(prior) / without.inGeneral(prior);
+    return new Likelihood(
+        sure * constant + unmeant * without.constant,
+        Stream.concat(times(sure), without.times(unmeant)).toList());
+  }
+
+  private Stream<Term> times(double share) {
+    return terms.stream().map(term -> new Term(share * term.factor, term.no));
   }
 
   /** Whether the cause changes it. */

@@ -81,7 +81,7 @@ final class NextChecks {
     for (Finding finding : question.findings()) {
       boolean open = knowledge.openWords().has(finding.sign());
       for (Node node : knowledge.meant(finding.sign(), finding.pattern())) {
-        if (!open || !finding.present()) {
+        if (finding.isSure() && (!open || !finding.present())) {
           answered.add(node.id());
         }
         if (!open && finding.present()) {

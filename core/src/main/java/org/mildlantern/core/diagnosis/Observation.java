@@ -59,6 +59,14 @@ record Observation(
         not(shown));
   }
 
+  /** The same, if it may not have been meant; see {@link Likelihood#heard}. */
+  Observation heard(double sure, Likelihood without, double[] prior) {
+    return sure == 1
+        ? this
+        : new Observation(
+            key, label, present, nodes, likelihood.heard(sure, without, prior), shown, leak);
+  }
+
   private static double[] not(Shown shown) {
     return Arrays.stream(shown.by()).map(chance -> 1 - chance).toArray();
   }
@@ -66,7 +74,8 @@ record Observation(
   /** What was sought, or that it is not there. */
   static String label(Finding finding, Knowledge knowledge) {
     String sought = knowledge.label(finding.sign(), finding.pattern());
-    return finding.present() ? sought : WORDS.say("not-there", sought);
+    String found = finding.present() ? sought : WORDS.say("not-there", sought);
+    return finding.isSure() ? found : WORDS.say("unsure", found, Decibans.percent(finding.sure()));
   }
 
   static List<Observation> of(Response response, List<Cause> causes, Knowledge knowledge) {

@@ -24,6 +24,10 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
    */
   private static final double MOST_RAISE = 18;
 
+  static double[] chances(List<Prior> priors) {
+    return priors.stream().mapToDouble(prior -> prior.odds / (1 + prior.odds)).toArray();
+  }
+
   static Prior of(Cause cause, Kind kind, Circumstances circumstances, Knowledge knowledge) {
     return of(cause, kind, circumstances, Experience.NONE, knowledge);
   }

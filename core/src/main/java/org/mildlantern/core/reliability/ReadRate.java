@@ -18,8 +18,11 @@ import org.mildlantern.core.said.Reading;
  *
  * @param statements that the texts make
  * @param found of these
+ * @param offered statements that were not found, but are offered to a tap
  * @param read statements that were read
  * @param invented of these, what no text says
+ * @param plain statements that were read without doubt
+ * @param plainlyInvented of these, what no text says
  * @param first texts whose right cause leads
  * @param amongThree texts with a right cause among the first three
  * @param urgent texts with a cause that must not be missed
@@ -29,8 +32,11 @@ public record ReadRate(
     int texts,
     int statements,
     int found,
+    int offered,
     int read,
     int invented,
+    int plain,
+    int plainlyInvented,
     int first,
     int amongThree,
     int urgent,
@@ -67,6 +73,23 @@ public record ReadRate(
     int read() {
       return reading.seen().size() + reading.told().size();
     }
+
+    int offered() {
+      return (int) reading.maybe().stream().map(ReadRate::called).filter(missed::contains).count();
+    }
+
+    private Stream<Reading.Seen> doubted() {
+      return reading.seen().stream().filter(seen -> !seen.finding().isSure());
+    }
+
+    int plain() {
+      return read() - (int) doubted().count();
+    }
+
+    int plainlyInvented() {
+      return invented.size()
+          - (int) doubted().map(ReadRate::called).filter(invented::contains).count();
+    }
   }
 
   /** Of the texts that may be looked at, or of those that never are. */
@@ -82,8 +105,11 @@ public record ReadRate(
         ones.size(),
         ones.stream().mapToInt(One::statements).sum(),
         ones.stream().mapToInt(one -> one.statements() - one.missed().size()).sum(),
+        ones.stream().mapToInt(One::offered).sum(),
         ones.stream().mapToInt(One::read).sum(),
         ones.stream().mapToInt(one -> one.invented().size()).sum(),
+        ones.stream().mapToInt(One::plain).sum(),
+        ones.stream().mapToInt(One::plainlyInvented).sum(),
         (int) ones.stream().filter(One::first).count(),
         (int) ones.stream().filter(One::amongThree).count(),
         (int) ones.stream().filter(one -> one.text().urgent() != null).count(),
@@ -118,11 +144,15 @@ public record ReadRate(
     List<String> invented = new ArrayList<>();
     reading.seen().stream()
         .filter(seen -> !used.contains(seen) && !isWholeOfSaid(seen, text, knowledge))
-        .forEach(seen -> invented.add((seen.present() ? "" : "not ") + seen.sign()));
+        .forEach(seen -> invented.add(called(seen)));
     reading.told().stream()
         .filter(told -> !used.contains(told))
         .forEach(told -> invented.add(told.field() + "=" + told.value()));
     return new One(text, reading, missed, invented, led(text, reading, diagnostician));
+  }
+
+  private static String called(Reading.Seen seen) {
+    return (seen.present() ? "" : SaidText.NOT) + seen.sign();
   }
 
   private static void take(

@@ -81,6 +81,20 @@ final class Denial {
     return OptionalInt.empty();
   }
 
+  /** Whether an “and no” stands inside of a phrase, whose words then do not belong together. */
+  boolean isTorn(Match match, List<Token> tokens) {
+    return IntStream.range(match.first() + 1, match.last())
+        .anyMatch(
+            i ->
+                tokens.get(i).word().equals("and")
+                    && !match.at().contains(i)
+                    && IntStream.range(i + 1, match.last())
+                        .anyMatch(
+                            no ->
+                                denies.contains(tokens.get(no).word())
+                                    && !match.at().contains(no)));
+  }
+
   private boolean isUnsure(int at, List<Token> tokens) {
     return at > 0
         && unsure.contains(tokens.get(at).word())

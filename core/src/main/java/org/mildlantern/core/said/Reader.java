@@ -38,6 +38,12 @@ public final class Reader {
 
   private static final double DOUBTED = 0.6;
 
+  /** So many signs that may be meant are offered. */
+  private static final int OFFERED = 4;
+
+  /** Out of so many of the likeliest. */
+  private static final int WEIGHED = 16;
+
   /** So many words after “all but” name what is left out. */
   private static final int EXCEPTED = 4;
 
@@ -51,7 +57,6 @@ public final class Reader {
   private final Clauses clauses;
   private final Denial denial;
   private final Kinds kinds;
-  private final Guesses guesses;
 
   public Reader(Knowledge knowledge) {
     this(knowledge, Learned.shipped());
@@ -66,22 +71,12 @@ public final class Reader {
     this.clauses = new Clauses(knowledge.wording());
     this.denial = new Denial(knowledge.wording());
     this.kinds = new Kinds(knowledge, lexicon);
-    this.guesses = new Guesses(knowledge, lexicon, words);
   }
 
   /** The kind that a text names. */
   public Optional<Reading.Named> kind(String said) {
     String text = whatIsRead(said);
     return kinds.in(text, words.of(text), new HashSet<>());
-  }
-
-  /**
-   * Signs that words of which nothing was understood may mean, to be offered to their keeper.
-   *
-   * @param form the growth form of the plant, or null when it is not known
-   */
-  public List<String> guess(String words, GrowthForm form) {
-    return guesses.of(this.words.of(whatIsRead(words)), sign -> occurs(sign, form));
   }
 
   /** The stems of a text's words that say something. */
@@ -146,6 +141,9 @@ public final class Reader {
         used.addAll(match.at());
         continue;
       }
+      if (denial.isTorn(match, tokens)) {
+        continue;
+      }
       if (match.phrase().told() != null) {
         if (denial.of(match, tokens).isEmpty()
             && !likely.isHardly(match)
@@ -164,9 +162,13 @@ public final class Reader {
       claims.take(match);
       used.addAll(match.at());
       last.put(match.phrase().words(), match.at());
-      seen.add(seen(match, tokens, form));
+      seen.add(seen(match, tokens, form, likely.sure(match)));
     }
+    List<Reading.Seen> maybe = new ArrayList<>();
     for (Likely.Chance chance : likely.chances()) {
+      if (maybe.size() == WEIGHED) {
+        break;
+      }
       if (!isNew(chance, form, seen, told)) {
         continue;
       }
@@ -177,25 +179,37 @@ public final class Reader {
       if (chance.isTold()) {
         told.add(new Reading.Told(match.phrase().id(), match.phrase().told(), match.span(tokens)));
         used.addAll(match.at());
-      } else if (likely.isFree(chance, match, used) && !matches.isOfAnotherPart(match, tokens)) {
-        seen.add(unsure(seen(match, tokens, form)));
-        used.addAll(match.at());
+      } else if (!matches.isOfAnotherPart(match, tokens)) {
+        Reading.Seen one = seen(match, tokens, form, likely.sure(chance));
+        if (likely.isFree(chance, match, used)) {
+          seen.add(one);
+          used.addAll(match.at());
+        } else {
+          maybe.add(one);
+        }
       }
     }
     seen.addAll(wholes(seen));
     List<Reading.Seen> all = List.copyOf(seen);
     seen.removeIf(open -> isKnownWhich(open, all));
-    return new Reading(kind, once(seen), List.copyOf(told), unread(tokens, used, told));
+    return new Reading(
+        kind, once(seen), offered(maybe, seen), List.copyOf(told), unread(tokens, used, told));
+  }
+
+  /** Signs that were not read, nor will be asked for by an open word. */
+  private List<Reading.Seen> offered(List<Reading.Seen> maybe, List<Reading.Seen> seen) {
+    return once(maybe).stream()
+        .filter(one -> knowledge.signs().find(one.sign()).isPresent())
+        .filter(one -> seen.stream().noneMatch(s -> s.sign().equals(one.sign())))
+        .filter(one -> seen.stream().noneMatch(s -> s.alternatives().contains(one.sign())))
+        .sorted(Comparator.comparingDouble(Reading.Seen::sure).reversed())
+        .limit(OFFERED)
+        .toList();
   }
 
   /** Whether it is no question, wish or old story. */
   private boolean isToldOfToday(Match match, String text, List<Token> tokens) {
     return !denial.isAsked(match, text, tokens) && !denial.isNoFinding(match, tokens);
-  }
-
-  private static Reading.Seen unsure(Reading.Seen one) {
-    return new Reading.Seen(
-        one.sign(), one.pattern(), one.present(), one.span(), DOUBTED, one.alternatives());
   }
 
   /** Whether nothing was said of it; figures are read where they stand. */
@@ -258,11 +272,11 @@ public final class Reader {
     return form == null || knowledge.occurs(word, null, form);
   }
 
-  private Reading.Seen seen(Match match, List<Token> tokens, GrowthForm form) {
+  private Reading.Seen seen(Match match, List<Token> tokens, GrowthForm form, double sure) {
     String id = match.phrase().id();
     OptionalInt denied = denial.of(match, tokens);
     boolean present = denied.isEmpty();
-    boolean doubted = denial.isDoubted(match, tokens);
+    double meant = present ? sure : 1;
     String pattern = present ? pattern(id, match, tokens, form) : null;
     List<String> alternatives =
         knowledge.openWords().find(id).stream().flatMap(word -> word.meant().stream()).toList();
@@ -271,7 +285,7 @@ public final class Reader {
         pattern,
         present,
         span(match, tokens, denied, pattern != null),
-        doubted ? DOUBTED : 1,
+        denial.isDoubted(match, tokens) ? Math.min(meant, DOUBTED) : meant,
         alternatives);
   }
 
@@ -347,7 +361,8 @@ public final class Reader {
             if (first.present() != next.present()) {
               return first.present() ? first : next;
             }
-            return first.pattern() == null ? next : first;
+            double sure = Math.max(first.sure(), next.sure());
+            return (first.pattern() == null ? next : first).with(sure);
           });
     }
     return bySign.values().stream()

@@ -10,9 +10,11 @@ import org.mildlantern.core.diagnosis.Finding;
  * What was read from a text.
  *
  * @param kind the kind that it names, as it is called there, or null
+ * @param maybe signs that it may tell besides, to be offered to its keeper, the likeliest first
  * @param unread what was not understood
  */
-public record Reading(Named kind, List<Seen> seen, List<Told> told, List<Span> unread) {
+public record Reading(
+    Named kind, List<Seen> seen, List<Seen> maybe, List<Told> told, List<Span> unread) {
 
   /** Characters of the text, from the first to after the last. */
   public record Span(int from, int to) {
@@ -34,7 +36,7 @@ public record Reading(Named kind, List<Seen> seen, List<Told> told, List<Span> u
    * A sign or an open word that is there or not.
    *
    * @param pattern where it sits, or null when that was not said
-   * @param sure 0 to 1, by how plainly it was said; a rule of thumb
+   * @param sure how likely it was meant, 0 to 1; 1 where it was said plainly
    * @param alternatives signs that the word can mean, when it is open
    */
   public record Seen(
@@ -44,8 +46,17 @@ public record Reading(Named kind, List<Seen> seen, List<Told> told, List<Span> u
       Span span,
       double sure,
       List<String> alternatives) {
+    /** Whether its words lie in a part of the text. */
+    public boolean isIn(Span part) {
+      return span.from() >= part.from() && span.to() <= part.to();
+    }
+
+    Seen with(double sure) {
+      return new Seen(sign, pattern, present, span, sure, alternatives);
+    }
+
     public Finding finding() {
-      return new Finding(sign, pattern, present);
+      return new Finding(sign, pattern, present, sure);
     }
   }
 
