@@ -103,6 +103,10 @@ final class NextQuestion {
           new SaidView.Answer(
               Correction.there(sign.id(), place(sign, open)), sign.label(), figures.swatch(sign)));
     }
+    if (open.isDoubted()) {
+      answers.add(
+          new SaidView.Answer(said(open, Correction.Act.OUT), WORDS.say("none-of-these"), null));
+    }
     answers.add(
         new SaidView.Answer(said(open, Correction.Act.OPEN), WORDS.say("cannot-tell"), null));
     return Optional.of(

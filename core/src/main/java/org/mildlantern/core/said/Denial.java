@@ -3,6 +3,7 @@ package org.mildlantern.core.said;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Wording;
 
@@ -16,6 +17,7 @@ final class Denial {
   /** So many words before a time say what is compared with it. */
   private static final int COMPARED = 2;
 
+  private final Predicate<String> filler;
   private final Set<String> denies;
   private final Set<String> spares;
   private final Set<String> unsure;
@@ -24,18 +26,23 @@ final class Denial {
   private final Set<String> past;
   private final Set<String> compares;
   private final Set<String> excepts;
+  private final Set<String> likens;
+  private final Set<String> parts;
   private final Set<String> deniesAfter;
   private final Set<String> found;
   private final Set<String> doubts;
   private final Set<String> asks;
 
-  Denial(Wording wording) {
+  Denial(Wording wording, Predicate<String> filler) {
+    this.filler = filler;
     this.denies = Set.copyOf(wording.particles("denies"));
     this.spares = Set.copyOf(wording.particles("spares"));
     this.unsure = Set.copyOf(wording.particles("unsure"));
     this.unknown = Set.copyOf(wording.particles("unknown"));
     this.unreal = Set.copyOf(wording.particles("unreal"));
     this.excepts = Set.copyOf(wording.particles("excepts"));
+    this.likens = Set.copyOf(wording.particles("likens"));
+    this.parts = Set.copyOf(wording.particles("parts"));
     this.past = Set.copyOf(wording.particles("past"));
     this.compares = Set.copyOf(wording.particles("compares"));
     this.deniesAfter = Set.copyOf(wording.particles("denies-after"));
@@ -49,6 +56,11 @@ final class Denial {
     return excepts.contains(token.word());
   }
 
+  /** Whether it is likened to what comes after it, as in “like an old hand”. */
+  boolean isLikened(Token token) {
+    return likens.contains(token.word());
+  }
+
   boolean isDoubted(Match match, List<Token> tokens) {
     return match
         .clause(tokens)
@@ -60,7 +72,7 @@ final class Denial {
     int clause = tokens.get(match.first()).clause();
     for (int i = match.last() - 1; i >= 0 && i >= match.first() - REACH; i--) {
       Token token = tokens.get(i);
-      boolean apart = token.word().equals("and") && !match.at().contains(i);
+      boolean apart = (isAnd(i, tokens) || parts.contains(token.word())) && !match.at().contains(i);
       if (token.clause() != clause || apart) {
         break;
       }
@@ -74,11 +86,34 @@ final class Denial {
         break;
       }
       boolean isFound = i + 1 < tokens.size() && found.contains(tokens.get(i + 1).word());
-      if (deniesAfter.contains(token.word()) || denies.contains(token.word()) && isFound) {
+      if (deniesAfter.contains(token.word()) && isSaidOut(i, tokens)
+          || denies.contains(token.word()) && isFound) {
         return OptionalInt.of(i);
       }
     }
     return OptionalInt.empty();
+  }
+
+  /** The words that may say where it is: those of the clause up to an “and no”. */
+  IntStream around(Match match, List<Token> tokens) {
+    return match
+        .clause(tokens)
+        .takeWhile(i -> i <= match.last() || !isAnd(i, tokens) || !isNo(i + 1, tokens));
+  }
+
+  /** “Gone” and the like deny nothing where they lead on, as in “gone brown”. */
+  private boolean isSaidOut(int at, List<Token> tokens) {
+    return at + 1 == tokens.size()
+        || tokens.get(at + 1).clause() != tokens.get(at).clause()
+        || filler.test(tokens.get(at + 1).stem());
+  }
+
+  private boolean isAnd(int at, List<Token> tokens) {
+    return tokens.get(at).word().equals("and");
+  }
+
+  private boolean isNo(int at, List<Token> tokens) {
+    return at < tokens.size() && denies.contains(tokens.get(at).word());
   }
 
   /** Whether an “and no” stands inside of a phrase, whose words then do not belong together. */
@@ -86,13 +121,10 @@ final class Denial {
     return IntStream.range(match.first() + 1, match.last())
         .anyMatch(
             i ->
-                tokens.get(i).word().equals("and")
+                isAnd(i, tokens)
                     && !match.at().contains(i)
                     && IntStream.range(i + 1, match.last())
-                        .anyMatch(
-                            no ->
-                                denies.contains(tokens.get(no).word())
-                                    && !match.at().contains(no)));
+                        .anyMatch(no -> isNo(no, tokens) && !match.at().contains(no)));
   }
 
   private boolean isUnsure(int at, List<Token> tokens) {

@@ -46,10 +46,10 @@ final class Likely {
    * What is said in the words of a phrase is so much likelier than it would be without, in log
    * odds; this and the next were fitted to what was read of 420 texts that were not learned from.
    */
-  private static final double IN_A_PHRASE = 1;
+  private static final double IN_A_PHRASE = 0.8;
 
   /** The same of what only was learned. */
-  private static final double IN_NO_PHRASE = -0.2;
+  private static final double IN_NO_PHRASE = -0.4;
 
   /** What is likelier is taken to be said plainly. Rule of thumb. */
   private static final double PLAIN = odds(0.9);
@@ -132,6 +132,11 @@ final class Likely {
   record Chance(String name, double odds, int clause, int label) {
     boolean isTold() {
       return name.indexOf('=') > 0;
+    }
+
+    /** Whether it is not told, whatever else is said. */
+    boolean isUnlikely() {
+      return odds < LONE;
     }
   }
 

@@ -145,7 +145,7 @@ final class Often {
         && clause.contains("water")) {
       passage.put("stood-for", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
       passage.put("days-since-watering", days, match);
     } else if (clause.matches(
             "(?s)(?!.*\\b(?:leaf|leaves|blisters?|spots?|patch(?:es)?|blotch(?:es)?)\\b).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")

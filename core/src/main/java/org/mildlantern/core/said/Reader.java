@@ -5,16 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.IntSummaryStatistics;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -36,16 +32,11 @@ public final class Reader {
   /** The longest text that is read, in characters. */
   public static final int LONGEST = 4000;
 
-  private static final double DOUBTED = 0.6;
-
   /** So many signs that may be meant are offered. */
   private static final int OFFERED = 4;
 
   /** Out of so many of the likeliest. */
   private static final int WEIGHED = 16;
-
-  /** So many words after “all but” name what is left out. */
-  private static final int EXCEPTED = 4;
 
   private static final List<String> AROUND = List.of("around");
 
@@ -56,6 +47,7 @@ public final class Reader {
   private final Learned learned;
   private final Clauses clauses;
   private final Denial denial;
+  private final Statement statement;
   private final Kinds kinds;
 
   public Reader(Knowledge knowledge) {
@@ -69,7 +61,8 @@ public final class Reader {
     this.matches = new Matches(lexicon, new Parts(knowledge), knowledge.wording());
     this.learned = learned;
     this.clauses = new Clauses(knowledge.wording());
-    this.denial = new Denial(knowledge.wording());
+    this.denial = new Denial(knowledge.wording(), lexicon::isFiller);
+    this.statement = new Statement(knowledge, lexicon, denial);
     this.kinds = new Kinds(knowledge, lexicon);
   }
 
@@ -114,19 +107,50 @@ public final class Reader {
   public Reading read(String said, GrowthForm form, LocalDate today) {
     String text = whatIsRead(said);
     List<Token> tokens = words.of(text);
-    Set<Integer> used = new HashSet<>();
-    Reading.Named kind = kinds.in(text, tokens, used).orElse(null);
-    List<Reading.Told> told =
-        new ArrayList<>(Amounts.of(text, tokens, today).stream().filter(this::isPossible).toList());
-    List<Reading.Seen> seen = new ArrayList<>();
-    Claims claims = new Claims(used);
+    Said all = new Said(text, tokens, form, new HashSet<>(), new ArrayList<>(), new ArrayList<>());
+    Reading.Named kind = kinds.in(text, tokens, all.used).orElse(null);
+    Amounts.of(text, tokens, today).stream().filter(this::isPossible).forEach(all.told::add);
     Likely likely = new Likely(learned, lexicon, clauses, tokens);
+    readPhrases(all, likely);
+    List<Reading.Seen> maybe = readLearned(all, likely);
+    List<Reading.Seen> seen = all.seen;
+    seen.addAll(wholes(seen));
+    List<Reading.Seen> any = List.copyOf(seen);
+    seen.removeIf(open -> isKnownWhich(open, any));
+    return new Reading(kind, once(seen), offered(maybe, seen), List.copyOf(all.told), unread(all));
+  }
+
+  /**
+   * A text while it is read.
+   *
+   * @param used the numbers of the words that told something
+   */
+  private record Said(
+      String text,
+      List<Token> tokens,
+      GrowthForm form,
+      Set<Integer> used,
+      List<Reading.Told> told,
+      List<Reading.Seen> seen) {
+    boolean tells(String field) {
+      return told.stream().anyMatch(one -> one.field().equals(field));
+    }
+
+    void tell(Match match) {
+      told.add(new Reading.Told(match.phrase().id(), match.phrase().told(), match.span(tokens)));
+      used.addAll(match.at());
+    }
+  }
+
+  private void readPhrases(Said all, Likely likely) {
+    List<Token> tokens = all.tokens;
+    Claims claims = new Claims(all.used);
     Map<Object, List<Integer>> last = new HashMap<>();
     for (Match match : matches.of(tokens)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));
       boolean taken = !twin && claims.hold(match, i -> isShared(tokens.get(i)));
-      String id = match.phrase().id();
-      if (taken && match.phrase().told() == null && !isOfThePlace(match.phrase())) {
+      boolean circumstance = match.phrase().told() != null;
+      if (taken && !circumstance && !isOfThePlace(match.phrase())) {
         if (claims.allow(match)) {
           claims.take(match);
           last.put(match.phrase().words(), match.at());
@@ -137,63 +161,57 @@ public final class Reader {
         claims.take(match);
         continue;
       }
-      if (!isToldOfToday(match, text, tokens)) {
-        used.addAll(match.at());
+      if (!isToldOfToday(match, all)) {
+        all.used.addAll(match.at());
         continue;
       }
-      if (denial.isTorn(match, tokens)) {
+      boolean denied = denial.of(match, tokens).isPresent();
+      if (denial.isTorn(match, tokens) || !denied && likely.isHardly(match)) {
         continue;
       }
-      if (match.phrase().told() != null) {
-        if (denial.of(match, tokens).isEmpty()
-            && !likely.isHardly(match)
-            && told.stream().noneMatch(t -> t.field().equals(id))) {
-          told.add(new Reading.Told(id, match.phrase().told(), match.span(tokens)));
+      if (circumstance) {
+        if (!denied && !all.tells(match.phrase().id())) {
+          all.tell(match);
           claims.take(match);
-          used.addAll(match.at());
         }
-        continue;
+      } else if (occurs(match.phrase().id(), all.form) && !isOfAnother(match, claims)) {
+        claims.take(match);
+        all.used.addAll(match.at());
+        last.put(match.phrase().words(), match.at());
+        all.seen.add(statement.of(match, tokens, all.form, likely.sure(match)));
       }
-      if (!occurs(id, form)
-          || isOfAnother(match, claims)
-          || denial.of(match, tokens).isEmpty() && likely.isHardly(match)) {
-        continue;
-      }
-      claims.take(match);
-      used.addAll(match.at());
-      last.put(match.phrase().words(), match.at());
-      seen.add(seen(match, tokens, form, likely.sure(match)));
     }
+  }
+
+  /**
+   * Reads what no phrase says.
+   *
+   * @return what is not likely enough to be read, or whose words tell something already
+   */
+  private List<Reading.Seen> readLearned(Said all, Likely likely) {
     List<Reading.Seen> maybe = new ArrayList<>();
     for (Likely.Chance chance : likely.chances()) {
-      if (maybe.size() == WEIGHED) {
+      boolean enough = maybe.size() >= WEIGHED;
+      if (enough && chance.isUnlikely()) {
         break;
       }
-      if (!isNew(chance, form, seen, told)) {
-        continue;
-      }
-      Match match = likely.match(chance);
-      if (!denial.of(match, tokens).isEmpty() || !isToldOfToday(match, text, tokens)) {
+      Match match = isNew(chance, all) ? likely.match(chance) : null;
+      if (match == null || denial.of(match, all.tokens).isPresent() || !isToldOfToday(match, all)) {
         continue;
       }
       if (chance.isTold()) {
-        told.add(new Reading.Told(match.phrase().id(), match.phrase().told(), match.span(tokens)));
-        used.addAll(match.at());
-      } else if (!matches.isOfAnotherPart(match, tokens)) {
-        Reading.Seen one = seen(match, tokens, form, likely.sure(chance));
-        if (likely.isFree(chance, match, used)) {
-          seen.add(one);
-          used.addAll(match.at());
-        } else {
+        all.tell(match);
+      } else if (!matches.isOfAnotherPart(match, all.tokens)) {
+        Reading.Seen one = statement.of(match, all.tokens, all.form, likely.sure(chance));
+        if (likely.isFree(chance, match, all.used)) {
+          all.seen.add(one);
+          all.used.addAll(match.at());
+        } else if (!enough) {
           maybe.add(one);
         }
       }
     }
-    seen.addAll(wholes(seen));
-    List<Reading.Seen> all = List.copyOf(seen);
-    seen.removeIf(open -> isKnownWhich(open, all));
-    return new Reading(
-        kind, once(seen), offered(maybe, seen), List.copyOf(told), unread(tokens, used, told));
+    return maybe;
   }
 
   /** Signs that were not read, nor will be asked for by an open word. */
@@ -208,20 +226,18 @@ public final class Reader {
   }
 
   /** Whether it is no question, wish or old story. */
-  private boolean isToldOfToday(Match match, String text, List<Token> tokens) {
-    return !denial.isAsked(match, text, tokens) && !denial.isNoFinding(match, tokens);
+  private boolean isToldOfToday(Match match, Said all) {
+    return !denial.isAsked(match, all.text, all.tokens) && !denial.isNoFinding(match, all.tokens);
   }
 
   /** Whether nothing was said of it; figures are read where they stand. */
-  private boolean isNew(
-      Likely.Chance chance, GrowthForm form, List<Reading.Seen> seen, List<Reading.Told> told) {
+  private boolean isNew(Likely.Chance chance, Said all) {
     if (!chance.isTold()) {
-      return occurs(chance.name(), form)
-          && seen.stream().noneMatch(one -> one.sign().equals(chance.name()));
+      return occurs(chance.name(), all.form)
+          && all.seen.stream().noneMatch(one -> one.sign().equals(chance.name()));
     }
     String field = chance.name().split("=", 2)[0];
-    return !knowledge.fields().find(field).orElseThrow().numeric()
-        && told.stream().noneMatch(one -> one.field().equals(field));
+    return !knowledge.fields().find(field).orElseThrow().numeric() && !all.tells(field);
   }
 
   /** What lies outside of its field's range was not meant so. */
@@ -272,84 +288,6 @@ public final class Reader {
     return form == null || knowledge.occurs(word, null, form);
   }
 
-  private Reading.Seen seen(Match match, List<Token> tokens, GrowthForm form, double sure) {
-    String id = match.phrase().id();
-    OptionalInt denied = denial.of(match, tokens);
-    boolean present = denied.isEmpty();
-    double meant = present ? sure : 1;
-    String pattern = present ? pattern(id, match, tokens, form) : null;
-    List<String> alternatives =
-        knowledge.openWords().find(id).stream().flatMap(word -> word.meant().stream()).toList();
-    return new Reading.Seen(
-        id,
-        pattern,
-        present,
-        span(match, tokens, denied, pattern != null),
-        denial.isDoubted(match, tokens) ? Math.min(meant, DOUBTED) : meant,
-        alternatives);
-  }
-
-  /** From the first to the last word that says it, with the no and the place. */
-  private Reading.Span span(Match match, List<Token> tokens, OptionalInt denied, boolean placed) {
-    int clause = tokens.get(match.first()).clause();
-    IntStream words = IntStream.concat(IntStream.of(match.first(), match.last()), denied.stream());
-    IntStream places =
-        (placed ? match.clause(tokens) : IntStream.empty())
-            .filter(i -> !lexicon.places(tokens.get(i).stem()).isEmpty());
-    IntSummaryStatistics all = IntStream.concat(words, places).summaryStatistics();
-    int last = all.getMax();
-    boolean names =
-        last + 1 < tokens.size()
-            && tokens.get(last + 1).clause() == clause
-            && !lexicon.subjects(tokens.get(last + 1).stem()).isEmpty();
-    return new Reading.Span(
-        tokens.get(all.getMin()).from(), tokens.get(names ? last + 1 : last).to());
-  }
-
-  /** The place of the sign that the clause names, if the sign can sit there. */
-  private String pattern(String id, Match match, List<Token> tokens, GrowthForm form) {
-    List<String> can =
-        knowledge.meant(id, null).stream()
-            .filter(node -> form == null || knowledge.occursOn(node, form))
-            .map(node -> node.pattern().id())
-            .distinct()
-            .toList();
-    if (can.size() < 2) {
-      return can.isEmpty() || knowledge.openWords().has(id) ? null : can.get(0);
-    }
-    Set<String> said = new LinkedHashSet<>();
-    int spared = 0;
-    for (int i : match.clause(tokens).toArray()) {
-      Token token = tokens.get(i);
-      spared = denial.isExcept(token) ? EXCEPTED : spared - 1;
-      if (spared > 0) {
-        said.add("all-leaves");
-        continue;
-      }
-      said.addAll(lexicon.places(token.stem()));
-      if (token.word().equals("leaf")) {
-        said.add("oldest-only");
-      }
-    }
-    boolean old = said.contains("old-leaves");
-    if (old && said.contains("oldest-only") && can.contains("oldest-only")) {
-      return "oldest-only";
-    }
-    if (old && can.contains("lower-leaves")) {
-      return "lower-leaves";
-    }
-    return can.stream()
-        .filter(said::contains)
-        .filter(p -> !p.equals("oldest-only"))
-        .min(Comparator.comparing(this::isWhole))
-        .orElse(null);
-  }
-
-  /** Where on a leaf tells more than on which leaves. */
-  private boolean isWhole(String pattern) {
-    return knowledge.patterns().find(pattern).orElseThrow().overlay().equals("fill");
-  }
-
   /** The same sign said twice is one finding; a place said wins over none. */
   private static List<Reading.Seen> once(List<Reading.Seen> seen) {
     Map<String, Reading.Seen> bySign = new LinkedHashMap<>();
@@ -371,8 +309,8 @@ public final class Reader {
   }
 
   /** Clauses that say something of which nothing was understood. */
-  private List<Reading.Span> unread(
-      List<Token> tokens, Set<Integer> used, List<Reading.Told> told) {
+  private List<Reading.Span> unread(Said all) {
+    List<Token> tokens = all.tokens;
     Map<Integer, List<Integer>> clauses = new LinkedHashMap<>();
     for (int i = 0; i < tokens.size(); i++) {
       clauses.computeIfAbsent(tokens.get(i).clause(), c -> new ArrayList<>()).add(i);
@@ -382,8 +320,8 @@ public final class Reader {
       int from = tokens.get(clause.get(0)).from();
       int to = tokens.get(clause.get(clause.size() - 1)).to();
       boolean read =
-          clause.stream().anyMatch(used::contains)
-              || told.stream().anyMatch(t -> t.span().from() < to && t.span().to() > from);
+          clause.stream().anyMatch(all.used::contains)
+              || all.told.stream().anyMatch(t -> t.span().from() < to && t.span().to() > from);
       boolean says =
           clause.stream()
               .map(tokens::get)

@@ -57,6 +57,8 @@ class ReaderTest {
         "crown rot ruled out|no soft-crown",
         "leaves are not yellow|no yellowing",
         "the webs are gone|no webbing",
+        "the webs are gone since Monday|no webbing",
+        "the crown has gone soft|soft-crown",
         "free of webs|no webbing",
         "I don't think there are webs|no webbing"
       })
@@ -149,6 +151,12 @@ class ReaderTest {
   }
 
   @Test
+  void whatItIsLikenedToIsNoPlace() {
+    assertThat(seen("leaves wrinkled like an old hand")).contains("wrinkled-leaves");
+    assertThat(seen("old leaves wrinkled")).contains("wrinkled-leaves@old-leaves");
+  }
+
+  @Test
   void whereOnALeafTellsMoreThanOnWhich() {
     assertThat(seen("new leaves have fine pale dots along the midrib"))
         .containsExactly("stipple@along-veins");
@@ -188,6 +196,7 @@ class ReaderTest {
 
   @Test
   void anAndNoKeepsWordsApart() {
+    assertThat(seen("leaves turned yellow and no new ones come")).contains("yellowing");
     assertThat(seen("a brown soft end and no root at all"))
         .noneMatch(one -> one.startsWith("no root"));
   }
@@ -281,6 +290,8 @@ class ReaderTest {
         "three weeks with us|days-since-arrival=21",
         "potted in bark five months ago|days-since-repot=150",
         "nobody soaked it for three weeks|days-since-watering=21",
+        "I haven't soaked it for a month|days-since-watering=30",
+        "no flowers since I moved it outside|moved=outdoors",
         "200 foot candles|light-lux=2153",
         "90 µmol at noon|light-ppfd=90"
       })
@@ -392,10 +403,10 @@ class ReaderTest {
     Measured shipped = Measured.shipped();
     Measured now = shipped.reading(KNOWLEDGE);
     assertThat(shipped).as("bench/reliability words").isEqualTo(now);
-    holds(now.readSeen(), 2070, 0.91, 0.065, 0.92, 0.97);
-    holds(now.readUnseen(), 120, 0.75, 0.15, 0.85, 0.93);
-    readsPlainly(now.readSeen(), 0.025);
-    readsPlainly(now.readUnseen(), 0.06);
+    holds(now.readSeen(), 2130, 0.91, 0.064, 0.92, 0.97);
+    holds(now.readUnseen(), 120, 0.76, 0.13, 0.86, 0.94);
+    readsPlainly(now.readSeen(), 0.022);
+    readsPlainly(now.readUnseen(), 0.045);
     findsOrOffers(now.readSeen(), 0.95);
     findsOrOffers(now.readUnseen(), 0.86);
   }
@@ -425,7 +436,7 @@ class ReaderTest {
         }
       }
     }
-    assertThat(right / all).isCloseTo(expected / all, within(0.1));
+    assertThat(right / all).isCloseTo(expected / all, within(0.12));
   }
 
   private static void holds(
