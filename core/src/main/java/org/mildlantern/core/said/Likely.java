@@ -6,8 +6,10 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What the clauses of a text most likely tell, by what was learned from other texts: what no phrase
@@ -140,19 +142,26 @@ final class Likely {
     }
   }
 
-  /** What they may tell, the likeliest first. */
+  /** What they may tell, the likeliest first; what is unlikely only where it is likeliest. */
   List<Chance> chances() {
     List<Chance> all = new ArrayList<>();
+    Chance[] unlikely = new Chance[learned.labels().size()];
     for (int clause = 0; clause < weighed.size(); clause++) {
       float[] odds = weighed.get(clause).odds();
       for (int label = 0; label < odds.length; label++) {
-        float chance = odds[label];
-        Chance one = new Chance(learned.labels().get(label), chance, clause, label);
-        if (chance >= (one.isTold() ? TOLD : LEAST)) {
+        if (odds[label] < LEAST || unlikely[label] != null && odds[label] <= unlikely[label].odds) {
+          continue;
+        }
+        Chance one = new Chance(learned.labels().get(label), odds[label], clause, label);
+        if (!one.isUnlikely()) {
           all.add(one);
+        } else if (!one.isTold()) {
+          unlikely[label] = one;
         }
       }
     }
+    Stream.of(unlikely).filter(Objects::nonNull).forEach(all::add);
+    all.removeIf(one -> one.isTold() && one.odds < TOLD);
     all.sort(Comparator.comparingDouble(Chance::odds).reversed());
     return all;
   }

@@ -36,7 +36,7 @@ public final class Reader {
   private static final int OFFERED = 4;
 
   /** Out of so many of the likeliest. */
-  private static final int WEIGHED = 16;
+  private static final int WEIGHED = 8;
 
   private static final List<String> AROUND = List.of("around");
 
