@@ -61,10 +61,10 @@ interface LookToldRepository extends CollectionRepository<LookTold> {
 }
 
 interface FindingRepository extends CollectionRepository<FindingRow> {
-  /** Signs seen on each plant in looks begun since then. */
+  /** Signs seen for sure on each plant in looks begun since then. */
   @Query(
       "select distinct l.plantId as plant, f.sign as sign from FindingRow f join Look l"
-          + " on l.id = f.lookId where f.present and l.startedAt >= :since")
+          + " on l.id = f.lookId where f.present and f.sure = 1 and l.startedAt >= :since")
   List<SeenSign> seenSince(Instant since);
 
   /** A sign seen on a plant. */
@@ -74,11 +74,12 @@ interface FindingRepository extends CollectionRepository<FindingRow> {
     String getSign();
   }
 
-  /** What was found of some signs in looks begun since then, the first first. */
+  /** What was found for sure of some signs in looks begun since then, the first first. */
   @Query(
       "select l.plantId as plant, f.sign as sign, f.present as present, l.startedAt as at"
           + " from FindingRow f join Look l on l.id = f.lookId"
-          + " where f.sign in :signs and l.startedAt >= :since order by l.startedAt, f.id")
+          + " where f.sign in :signs and f.sure = 1 and l.startedAt >= :since"
+          + " order by l.startedAt, f.id")
   List<FoundSign> foundSince(Collection<String> signs, Instant since);
 
   /** A sign that was there or not on a plant. */

@@ -257,6 +257,34 @@ class SaidPageTest extends WebCase {
     assertThat(sure(plant)).isBetween(0.3, 0.9);
     get(keeper, "/plants/" + plant.id() + "/diagnose")
         .andExpect(content().string(containsString("sure?")));
+    mark(plant);
+    assertThat(sure(plant)).isEqualTo(1);
+    post(keeper, KEEP, "plant", plant.id().toString(), "text", text);
+    assertThat(sure(plant)).isEqualTo(1);
+  }
+
+  @Test
+  void whatIsNotSureIsNotSharedWithOthers() throws Exception {
+    PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
+    List<PlantView> both =
+        List.of(
+            keepers.plant(keeper, sill, "Ficus benjamina"),
+            keepers.plant(keeper, sill, "Coleus scutellarioides"));
+    PlaceView other = keepers.place(keeper, "Other", PlaceKind.INDOOR);
+    for (int i = 0; i < 4; i++) {
+      keepers.plant(keeper, other, "Hoya carnosa");
+    }
+    for (PlantView plant : both) {
+      post(keeper, KEEP, "plant", plant.id().toString(), "text", "the whole thing keels over");
+    }
+    get(keeper, "/diagnose/shared").andExpect(content().string(not(containsString("Limp leaves"))));
+    for (PlantView plant : both) {
+      mark(plant);
+    }
+    get(keeper, "/diagnose/shared").andExpect(content().string(containsString("Limp leaves")));
+  }
+
+  private void mark(PlantView plant) throws Exception {
     post(
         keeper,
         "/plants/" + plant.id() + "/diagnose/mark",
@@ -264,9 +292,6 @@ class SaidPageTest extends WebCase {
         "limp-leaves@all-leaves",
         "state",
         "present");
-    assertThat(sure(plant)).isEqualTo(1);
-    post(keeper, KEEP, "plant", plant.id().toString(), "text", text);
-    assertThat(sure(plant)).isEqualTo(1);
   }
 
   private double sure(PlantView plant) {
