@@ -56,7 +56,7 @@ final class NextQuestion {
   /** Whether the least sure of what was read was meant. */
   private Optional<SaidView.Asked> meant() {
     return heard.sightings().stream()
-        .filter(one -> one.isDoubted() && !one.isOpen() && !one.asked())
+        .filter(one -> one.isThere() && one.isDoubted() && !one.isOpen() && !one.asked())
         .min(Comparator.comparingDouble(Sighting::sure))
         .map(this::meant);
   }

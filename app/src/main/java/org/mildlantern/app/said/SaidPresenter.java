@@ -200,7 +200,7 @@ class SaidPresenter {
     Correction.Act next =
         switch (one.state()) {
           case THERE -> one.isDoubted() ? Correction.Act.THERE : Correction.Act.NOT;
-          case NOT -> Correction.Act.OUT;
+          case NOT -> one.isDoubted() ? Correction.Act.NOT : Correction.Act.OUT;
           case OUT -> Correction.Act.THERE;
         };
     String side =
@@ -213,11 +213,12 @@ class SaidPresenter {
                   : knowledge.patterns().find(one.place()).orElseThrow().label();
         };
     String state = one.state().name().toLowerCase(Locale.ROOT);
+    String label = knowledge.label(one.word(), null);
     return new SaidView.Chip(
         "chip-" + one.of().name().charAt(0) + one.finding().key(),
-        knowledge.label(one.word(), null),
+        one.isDoubted() ? WORDS.say("doubted", label) : label,
         side,
-        one.isDoubted() ? "doubt" : state,
+        one.isDoubted() && one.isThere() ? "doubt" : state,
         new Correction(one.of(), one.word(), one.place(), next).written(),
         one.isThere() ? places(one, form) : List.of());
   }

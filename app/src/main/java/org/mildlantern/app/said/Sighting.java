@@ -37,7 +37,7 @@ record Sighting(
   }
 
   boolean isDoubted() {
-    return isThere() && sure < 1;
+    return state != State.OUT && sure < 1;
   }
 
   boolean isOpen() {

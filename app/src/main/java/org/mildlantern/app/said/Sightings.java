@@ -48,6 +48,7 @@ final class Sightings {
                       case OPEN -> read;
                     })
             .orElse(read);
+    boolean asked = correction.filter(one -> one.act() == Correction.Act.OPEN).isPresent();
     String place = correction.map(Correction::place).orElse(seen.pattern());
     boolean sits = place == null || occurs(seen.sign(), place);
     return new Sighting(
@@ -57,9 +58,9 @@ final class Sightings {
         state,
         quote(seen.span().of(text)),
         seen.span().from(),
-        correction.filter(one -> one.act() != Correction.Act.OPEN).isPresent() ? 1 : seen.sure(),
+        correction.isEmpty() || asked ? seen.sure() : 1,
         seen.alternatives(),
-        correction.filter(one -> one.act() == Correction.Act.OPEN).isPresent());
+        asked);
   }
 
   static String quote(String words) {

@@ -2,47 +2,85 @@ package org.mildlantern.app.diagnose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.diagnosis.Finding;
+import org.mildlantern.core.said.Reading;
 
 class InWordsTest {
-  private static final LookState.Noted MARKED = noted("limp-leaves", "all-leaves", 1, "");
+  private static final LookState.Noted LIMP = marked("limp-leaves@all-leaves");
 
-  private static LookState.Noted noted(String sign, String place, double sure, String quote) {
-    return new LookState.Noted(new Finding(sign, place, true, sure), quote);
+  private static LookState.Noted marked(String key) {
+    return new LookState.Noted(Finding.present(key), "");
   }
 
-  private static InWords said(LookState.Noted... findings) {
-    return new InWords(new Spoken("as it was said", List.of()), List.of(findings), List.of());
+  private static LookState.Told told(String field, double figure) {
+    return new LookState.Told(field, new Reading.Figure(figure), "so much");
+  }
+
+  private static LookState.Noted doubted(String key, double sure) {
+    Finding plain = Finding.present(key);
+    return new LookState.Noted(new Finding(plain.sign(), plain.pattern(), true, sure), "so");
+  }
+
+  private static InWords saying(String... keys) {
+    return saying(Arrays.stream(keys).map(InWordsTest::marked).toArray(LookState.Noted[]::new));
+  }
+
+  private static InWords saying(LookState.Noted... findings) {
+    return new InWords(new Spoken("text", List.of()), List.of(findings), List.of());
   }
 
   @Test
-  void whatIsSaidPlainlyTakesThePlaceOfWhatWasMarked() {
-    LookState.Noted somewhere = noted("limp-leaves", null, 1, "they hang");
-    assertThat(said(somewhere).beside(List.of(MARKED))).containsExactly(somewhere);
-    assertThat(said(somewhere).replaces(MARKED)).isTrue();
+  void whatIsSaidAgainWithoutAPlaceStandsForAllPlaces() {
+    assertThat(saying("yellowing").beside(List.of(marked("yellowing@oldest-only"), LIMP)))
+        .containsExactly(LIMP, marked("yellowing"));
   }
 
   @Test
-  void whatIsSaidWithDoubtStandsBackBehindWhatWasMarked() {
-    InWords doubted = said(noted("limp-leaves", null, 0.6, "it keels over"));
-    assertThat(doubted.beside(List.of(MARKED))).containsExactly(MARKED);
-    assertThat(doubted.newTo(List.of(MARKED))).isEmpty();
-    assertThat(doubted.replaces(MARKED)).isFalse();
+  void anotherPlaceOfTheSameSignStaysBeside() {
+    assertThat(saying("yellowing@new-leaves").beside(List.of(marked("yellowing@oldest-only"))))
+        .hasSize(2);
+    assertThat(saying("yellowing@new-leaves").beside(List.of(marked("yellowing"))))
+        .containsExactly(marked("yellowing@new-leaves"));
+  }
+
+  @Test
+  void aCircumstanceToldAgainReplacesTheOldOne() {
+    InWords words =
+        new InWords(new Spoken("text", List.of()), List.of(), List.of(told("humidity", 30)));
+    assertThat(words.besideTold(List.of(told("humidity", 60), told("temperature", 18))))
+        .containsExactly(told("temperature", 18), told("humidity", 30));
+    assertThat(words.circumstances().numbers()).containsEntry("humidity", 30.0).hasSize(1);
+  }
+
+  @Test
+  void figuresAndWordsKeepTheirKind() {
+    LookState.Told holes = new LookState.Told("holes", new Reading.Choice("no"), "without a hole");
+    assertThat(new LookTold(1L, holes).told()).isEqualTo(holes);
+    assertThat(new LookTold(1L, told("humidity", 34)).told()).isEqualTo(told("humidity", 34));
+  }
+
+  @Test
+  void whatIsSaidWithDoubtStandsBackBehindWhatIsSure() {
+    InWords words = saying(doubted("limp-leaves", 0.6));
+    assertThat(words.beside(List.of(LIMP))).containsExactly(LIMP);
+    assertThat(words.newTo(List.of(LIMP))).isEmpty();
+    assertThat(words.replaces(LIMP)).isFalse();
+    assertThat(saying("limp-leaves").replaces(LIMP)).isTrue();
   }
 
   @Test
   void ofTwoDoubtsTheLastIsKept() {
-    LookState.Noted before = noted("limp-leaves", "all-leaves", 0.5, "it hangs");
-    LookState.Noted now = noted("limp-leaves", "all-leaves", 0.7, "it keels over");
-    assertThat(said(now).beside(List.of(before))).containsExactly(now);
+    LookState.Noted now = doubted("limp-leaves@all-leaves", 0.7);
+    assertThat(saying(now).beside(List.of(doubted("limp-leaves@all-leaves", 0.5))))
+        .containsExactly(now);
   }
 
   @Test
-  void whatIsSaidOfAnotherSignOrPlaceStandsBesideIt() {
-    LookState.Noted lower = noted("limp-leaves", "old-leaves", 0.6, "it keels over");
-    LookState.Noted yellow = noted("yellowing", null, 1, "yellow");
-    assertThat(said(lower, yellow).beside(List.of(MARKED))).containsExactly(MARKED, lower, yellow);
+  void aDoubtOfAnotherPlaceStandsBeside() {
+    LookState.Noted lower = doubted("limp-leaves@old-leaves", 0.6);
+    assertThat(saying(lower).beside(List.of(LIMP))).containsExactly(LIMP, lower);
   }
 }

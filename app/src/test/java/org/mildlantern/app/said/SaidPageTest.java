@@ -9,67 +9,20 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import java.util.Arrays;
 import java.util.List;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mildlantern.app.WebCase;
-import org.mildlantern.app.diagnose.DiagnoseService;
 import org.mildlantern.app.diagnose.LookState;
 import org.mildlantern.app.keeper.SignedIn;
-import org.mildlantern.app.places.PlaceService;
 import org.mildlantern.app.places.PlaceView;
-import org.mildlantern.app.plants.PlantService;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.core.round.PlaceKind;
-import org.springframework.beans.factory.annotation.Autowired;
 
-class SaidPageTest extends WebCase {
-  private static final String WORDS = "/diagnose/words";
-  private static final String KEEP = "/plants/said";
+class SaidPageTest extends SaidCase {
   private static final String SPEECH =
       "Newest leaf is brown where it comes out, no webs, it stands in a pot without a hole.";
-
-  @Autowired DiagnoseService diagnose;
-  @Autowired PlantService plants;
-  @Autowired PlaceService places;
-
-  private SignedIn keeper;
-
-  @BeforeEach
-  void nobodyYet() {
-    keeper = keepers.make();
-  }
-
-  private Document said(String... pairs) throws Exception {
-    return Jsoup.parse(htmx(keeper, WORDS, pairs).andReturn().getResponse().getContentAsString());
-  }
-
-  /** Chips as state, words and place. */
-  private static List<String> chips(Document page) {
-    return page.select(".said-chips li").stream()
-        .map(
-            chip ->
-                chip.className()
-                    + ": "
-                    + chip.select("b").text()
-                    + chip.select("select option[selected]").stream()
-                        .map(place -> ", " + place.text())
-                        .findFirst()
-                        .orElse(""))
-        .toList();
-  }
-
-  private static String first(Document page) {
-    return page.select(".cause .top a").first().text();
-  }
-
-  private static String says(Document page, String chip) {
-    return page.select(".said-chips li:contains(" + chip + ") button").val();
-  }
 
   @Test
   void whatIsLikelierButUnseenComesAfterANote() throws Exception {
@@ -79,10 +32,6 @@ class SaidPageTest extends WebCase {
     Element note = page.select("#fits p:contains(nothing that was seen speaks for it)").first();
     assertThat(note).isNotNull();
     assertThat(percent(note.nextElementSibling())).isGreaterThan(percent(seen));
-  }
-
-  private static double percent(Element card) {
-    return Double.parseDouble(card.select(".pc").text().replaceAll("[^0-9.]", ""));
   }
 
   @Test
@@ -215,92 +164,6 @@ class SaidPageTest extends WebCase {
     assertThat(chips(said(and(speech, "now", limp.val()))))
         .singleElement()
         .satisfies(chip -> assertThat(chip).startsWith("there: Limp leaves"));
-  }
-
-  @Test
-  void wordsThatWereNotUnderstoodAreGuessedAtAndNotTaken() throws Exception {
-    String[] speech = {"kind", "ficus benjamina", "text", "purple area"};
-    Document page = said(speech);
-    assertThat(chips(page)).isEmpty();
-    Element guess = page.select(".guesses li:contains(purple area) button").first();
-    Document told = said(and(speech, "now", guess.val()));
-    assertThat(chips(told)).singleElement().asString().startsWith("there: " + guess.text());
-    assertThat(told.select(".guesses button")).noneMatch(b -> b.text().equals(guess.text()));
-    assertThat(told.select(".cause").text()).contains("because you said “purple");
-  }
-
-  @Test
-  void whatIsNotSureIsAskedAndCountsLess() throws Exception {
-    String[] speech = {"kind", "ficus benjamina", "text", "the whole thing keels over"};
-    Document page = said(speech);
-    assertThat(chips(page)).singleElement().asString().startsWith("doubt: Limp leaves");
-    assertThat(page.select(".asked").text()).contains("You said “", "limp leaves", "Yes", "No");
-    Document yes = said(and(speech, "now", page.select(".asked button:contains(Yes)").val()));
-    assertThat(chips(yes)).singleElement().asString().startsWith("there: Limp leaves");
-    assertThat(first(yes)).isEqualTo(first(page));
-    assertThat(percent(yes.select(".cause").first()))
-        .isGreaterThan(percent(page.select(".cause").first()));
-    Document no = said(and(speech, "now", page.select(".asked button:contains(No)").val()));
-    assertThat(chips(no)).singleElement().asString().startsWith("out: Limp leaves");
-    Document aside = said(and(speech, "now", page.select(".asked button:contains(tell)").val()));
-    assertThat(chips(aside)).isEqualTo(chips(page));
-    assertThat(aside.select(".asked").text()).doesNotContain("keels over");
-    Document tapped = said(and(speech, "now", says(page, "Limp leaves")));
-    assertThat(chips(tapped)).isEqualTo(chips(yes));
-  }
-
-  @Test
-  void howSureItIsIsKeptUntilItIsSeen() throws Exception {
-    String text = "the whole thing keels over";
-    post(keeper, KEEP, "kind", "ficus benjamina", "text", text);
-    PlantView plant = keepers.as(keeper, plants::kept).get(0);
-    assertThat(sure(plant)).isBetween(0.3, 0.9);
-    get(keeper, "/plants/" + plant.id() + "/diagnose")
-        .andExpect(content().string(containsString("sure?")));
-    mark(plant);
-    assertThat(sure(plant)).isEqualTo(1);
-    post(keeper, KEEP, "plant", plant.id().toString(), "text", text);
-    assertThat(sure(plant)).isEqualTo(1);
-  }
-
-  @Test
-  void whatIsNotSureIsNotSharedWithOthers() throws Exception {
-    PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
-    List<PlantView> both =
-        List.of(
-            keepers.plant(keeper, sill, "Ficus benjamina"),
-            keepers.plant(keeper, sill, "Coleus scutellarioides"));
-    PlaceView other = keepers.place(keeper, "Other", PlaceKind.INDOOR);
-    for (int i = 0; i < 4; i++) {
-      keepers.plant(keeper, other, "Hoya carnosa");
-    }
-    for (PlantView plant : both) {
-      post(keeper, KEEP, "plant", plant.id().toString(), "text", "the whole thing keels over");
-    }
-    get(keeper, "/diagnose/shared").andExpect(content().string(not(containsString("Limp leaves"))));
-    for (PlantView plant : both) {
-      mark(plant);
-    }
-    get(keeper, "/diagnose/shared").andExpect(content().string(containsString("Limp leaves")));
-  }
-
-  private void mark(PlantView plant) throws Exception {
-    post(
-        keeper,
-        "/plants/" + plant.id() + "/diagnose/mark",
-        "node",
-        "limp-leaves@all-leaves",
-        "state",
-        "present");
-  }
-
-  private double sure(PlantView plant) {
-    return keepers
-        .as(keeper, () -> diagnose.state(plant.id()).orElseThrow())
-        .findings()
-        .get(0)
-        .finding()
-        .sure();
   }
 
   @Test
@@ -462,11 +325,5 @@ class SaidPageTest extends WebCase {
     get(keeper, "/diagnose?kind=moth+orchid&text=limp+leaves")
         .andExpect(content().string(containsString("Limp leaves")));
     get(keeper, "/diagnose").andExpect(content().string(startsWith("<!DOCTYPE html>")));
-  }
-
-  private static String[] and(String[] pairs, String... more) {
-    String[] all = Arrays.copyOf(pairs, pairs.length + more.length);
-    System.arraycopy(more, 0, all, pairs.length, more.length);
-    return all;
   }
 }

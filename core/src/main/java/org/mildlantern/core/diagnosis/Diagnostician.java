@@ -195,11 +195,13 @@ public final class Diagnostician {
     return observations;
   }
 
-  /** The nodes that an open word can still mean; none once one that it can mean was found. */
+  /**
+   * The nodes that an open word can still mean; none once one that it can mean was found for sure.
+   */
   private List<Node> left(Finding open, Question question) {
     Map<String, Boolean> said = new HashMap<>();
     for (Finding finding : question.findings()) {
-      if (!knowledge.openWords().has(finding.sign())) {
+      if (finding.isSure() && !knowledge.openWords().has(finding.sign())) {
         knowledge
             .meant(finding.sign(), finding.pattern())
             .forEach(node -> said.merge(node.id(), finding.present(), Boolean::logicalOr));

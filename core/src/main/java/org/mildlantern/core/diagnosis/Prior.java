@@ -24,6 +24,7 @@ record Prior(Cause cause, double base, List<Raise> raises, double odds) {
    */
   private static final double MOST_RAISE = 18;
 
+  /** The chance of each cause before any sign is seen. */
   static double[] chances(List<Prior> priors) {
     return priors.stream().mapToDouble(prior -> prior.odds / (1 + prior.odds)).toArray();
   }

@@ -82,7 +82,7 @@ final class Denial {
     }
     for (int i = match.last() + 1; i < tokens.size() && i <= match.last() + 4; i++) {
       Token token = tokens.get(i);
-      if (token.clause() != clause || token.word().equals("and")) {
+      if (token.clause() != clause || isAnd(i, tokens)) {
         break;
       }
       boolean isFound = i + 1 < tokens.size() && found.contains(tokens.get(i + 1).word());

@@ -186,7 +186,7 @@ final class Likely {
     }
     return chance.odds() >= ENOUGH
         ? !used.containsAll(match.at())
-        : chance.odds() >= LONE && IntStream.range(bounds[0], bounds[1]).noneMatch(used::contains);
+        : !chance.isUnlikely() && IntStream.range(bounds[0], bounds[1]).noneMatch(used::contains);
   }
 
   /** The numbers of the words of a clause that speak for a label, the first first. */

@@ -100,6 +100,17 @@ class HeardTest {
   }
 
   @Test
+  void aDoubtfulSignTakesNothingFromTheWordThatMayMeanIt() {
+    Finding open = Finding.present("white-stuff");
+    Map<String, Double> alone = chances(open);
+    chances(open, heard("cotton@joints", 0.001))
+        .forEach((cause, p) -> assertThat(p).as(cause).isCloseTo(alone.get(cause), within(0.01)));
+    assertThat(chances(open, heard("cotton@joints", 0.6)).get("mealybugs"))
+        .isBetween(
+            alone.get("mealybugs"), chances(Finding.present("cotton@joints")).get("mealybugs"));
+  }
+
+  @Test
   void whatIsNotSureMayBeLookedAt() {
     Finding mushy = heard("soft-base@stem-base", 0.5);
     assertThat(looks(mushy)).contains("soft-base@stem-base");

@@ -1,7 +1,6 @@
 package org.mildlantern.core.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
@@ -12,9 +11,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.mildlantern.core.knowledge.GrowthForm;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
-import org.mildlantern.core.reliability.Measured;
-import org.mildlantern.core.reliability.ReadRate;
-import org.mildlantern.core.reliability.SaidText;
 
 class ReaderTest {
   private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
@@ -185,13 +181,6 @@ class ReaderTest {
     assertThat(READER.read("not sure if there are webs", LEAFY).seen().get(0).sure()).isLessThan(1);
     assertThat(READER.read("maybe some webs", LEAFY).seen().get(0).sure()).isLessThan(1);
     assertThat(READER.read("some webs", LEAFY).seen().get(0).sure()).isEqualTo(1);
-  }
-
-  @Test
-  void whatOnlyWasLearnedIsMostlyLessSure() {
-    Reading.Seen read = READER.read("the whole thing keels over", LEAFY).seen().get(0);
-    assertThat(read.sure()).isBetween(0.3, 0.9);
-    assertThat(read.finding().isSure()).isFalse();
   }
 
   @Test
@@ -395,57 +384,5 @@ class ReaderTest {
       assertThat(reading.seen()).allMatch(one -> one.span().to() <= end);
       assertThat(reading.unread()).allMatch(span -> span.from() < span.to() && span.to() <= end);
     }
-  }
-
-  /** What holds today; of the last texts nobody gathered words. */
-  @Test
-  void mostOfWhatKeepersSayIsReadAndToldTruly() {
-    Measured shipped = Measured.shipped();
-    Measured now = shipped.reading(KNOWLEDGE);
-    assertThat(shipped).as("bench/reliability words").isEqualTo(now);
-    holds(now.readSeen(), 2130, 0.91, 0.064, 0.92, 0.97);
-    holds(now.readUnseen(), 120, 0.76, 0.13, 0.86, 0.94);
-    readsPlainly(now.readSeen(), 0.022);
-    readsPlainly(now.readUnseen(), 0.045);
-    findsOrOffers(now.readSeen(), 0.95);
-    findsOrOffers(now.readUnseen(), 0.86);
-  }
-
-  private static void findsOrOffers(ReadRate rate, double share) {
-    assertThat(rate.found() + rate.offered())
-        .isGreaterThanOrEqualTo((int) (share * rate.statements()));
-  }
-
-  private static void readsPlainly(ReadRate rate, double invented) {
-    assertThat(rate.plain()).isGreaterThan(rate.read() / 2);
-    assertThat(rate.plainlyInvented()).isLessThanOrEqualTo((int) (invented * rate.plain()));
-  }
-
-  @Test
-  void whatIsReadWithDoubtIsRightAsOftenAsItSays() {
-    List<SaidText> unseen = SaidText.all(KNOWLEDGE).stream().filter(text -> !text.open()).toList();
-    double expected = 0;
-    double right = 0;
-    int all = 0;
-    for (ReadRate.One one : ReadRate.each(unseen, KNOWLEDGE)) {
-      for (Reading.Seen seen : one.reading().seen()) {
-        if (seen.present() && seen.sure() < 1) {
-          all++;
-          expected += seen.sure();
-          right += one.invented().contains(seen.sign()) ? 0 : 1;
-        }
-      }
-    }
-    assertThat(right / all).isCloseTo(expected / all, within(0.12));
-  }
-
-  private static void holds(
-      ReadRate rate, int texts, double found, double invented, double first, double amongThree) {
-    assertThat(rate.texts()).isEqualTo(texts);
-    assertThat(rate.urgentFound()).isEqualTo(rate.urgent());
-    assertThat(rate.found()).isGreaterThanOrEqualTo((int) (found * rate.statements()));
-    assertThat(rate.invented()).isLessThanOrEqualTo((int) (invented * rate.read()));
-    assertThat(rate.first()).isGreaterThanOrEqualTo((int) (first * rate.texts()));
-    assertThat(rate.amongThree()).isGreaterThanOrEqualTo((int) (amongThree * rate.texts()));
   }
 }
