@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mildlantern.core.diagnosis.RankedCause;
 import org.mildlantern.core.diagnosis.Weight;
 import org.mildlantern.core.knowledge.Condition;
@@ -40,8 +41,7 @@ final class Because {
                     one -> Sightings.quote(one.span().of(heard.form().text()))));
     for (Condition condition : knowledge.conditions()) {
       ContextField field = knowledge.fields().find(condition.field()).orElseThrow();
-      List<String> from = field.derived() ? field.from() : List.of(field.id());
-      from.stream()
+      Stream.concat(Stream.of(field.id()), field.from().stream())
           .filter(byField::containsKey)
           .findFirst()
           .ifPresent(id -> quotes.put(condition.id(), byField.get(id)));

@@ -65,6 +65,12 @@ public record Circumstances(
   private static final Map<String, Set<String>> OVERRULED_BY =
       Map.of("wet", Set.of("dry-days", "days-since-watering"), "dry", Set.of("wet-days"));
 
+  /** The middle of what keepers call so, °C, and how far it spreads. Rule of thumb. */
+  private static final Map<String, Double> WARMTH =
+      Map.of("cold", 8.0, "cool", 14.0, "warm", 23.0, "hot", 30.0);
+
+  private static final double WARMTH_SPREAD = 3;
+
   /** Of daylight, lux for each µmol/m²/s (Thimijan & Heins 1983). */
   private static final double LUX_OF_A_MICROMOL = 54;
 
@@ -156,6 +162,9 @@ public record Circumstances(
    * @param bears empty while that is not known
    */
   Circumstances derived(Kind kind, Optional<Bears> bears, LocalDate day, double latitude) {
+    if (choices.containsKey("warmth-said") && !numbers.containsKey("temperature")) {
+      return byTheWord().derived(kind, bears, day, latitude);
+    }
     Map<String, String> words = new LinkedHashMap<>(choices);
     Derived more = new Derived(this);
     words.put("season", Season.of(day, latitude).id());
@@ -187,6 +196,14 @@ public record Circumstances(
     more.of("loss-ratio", "loss", "loss-normal", (loss, normal) -> loss / normal);
     more.of("medium-share", "medium-age", "medium-life", (age, life) -> age / life);
     return new Circumstances(more.numbers(), words, neighbourCauses, overruled, more.doubt());
+  }
+
+  /** How warm the place is where nobody measured, as unsure as the word for it. */
+  private Circumstances byTheWord() {
+    Map<String, Double> figures = new LinkedHashMap<>(numbers);
+    figures.put("temperature", WARMTH.get(choices.get("warmth-said")));
+    return new Circumstances(
+        figures, choices, neighbourCauses, overruled, doubt.with("temperature", WARMTH_SPREAD));
   }
 
   private void byItsWishes(Derived more, Taxon taxon, String light) {

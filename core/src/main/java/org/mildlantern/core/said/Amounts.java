@@ -22,11 +22,19 @@ final class Amounts {
           "\\bhygrometer(?: (?!and\\b|thermometer\\b)[a-z]+){1,5}:? "
               + NUMBER
               + "(?=\\s*(?:%|percent|per cent|[.,;!?](?!\\d)|$|and\\b|in\\b|at\\b|now\\b))");
+  private static final String ABOUT =
+      "(?: (?:kept|at|around|about|roughly|only|always|never|over|under|constant(?:ly)?|a steady))*";
+  private static final String STEADILY =
+      "(?=[.,;!?](?!\\d)|$| and\\b| at most\\b| these days\\b| day and night\\b| all (?:day|night|winter|summer|year)"
+          + "| (?:here|now|by day|during the day|at the moment|throughout|in (?:winter|summer|here|there)|most of the time)\\b)";
   private static final String ROOM =
       "(?:room|flat|house|lounge|office|bedroom|kitchen|bathroom|greenhouse|conservatory)";
   private static final Pattern AIR_HERE =
       Pattern.compile(
-          NUMBER + "\\s*%\\s*(?:(?:in )?here|in (?:the|my|our) (?:\\w+ )?" + ROOM + ")\\b");
+          NUMBER
+              + "\\s*%\\s*(?:(?:in )?(?:here|there)|in (?:the|my|our) (?:\\w+ )?"
+              + ROOM
+              + ")\\b");
   private static final Pattern BARE_NIGHT =
       Pattern.compile(
           "\\b(?:nights?|minimum|min)(?: temps?| temperatures?)?"
@@ -49,9 +57,54 @@ final class Amounts {
       Pattern.compile(
           "\\b"
               + ROOM
-              + "(?:'s| is| was| stays)(?: (?:kept|at|around|about|only|always|never|over|under))*( minus)? "
+              + "(?:(?:'s| is| was| stays)"
+              + ABOUT
+              + "| at"
+              + ABOUT
+              + ")( minus)? "
               + NUMBER
-              + "(?=[.,;!?]|$| and\\b| at most\\b| these days\\b)");
+              + STEADILY);
+  private static final Pattern MEASURED =
+      Pattern.compile(
+          "\\b(?:temp(?:erature)?s?|thermometer)(?: (?:in (?:the|my|our) (?:\\w+ )?\\w+|in here|in there))?"
+              + "(?:'s| is| are| was| were| of| says| said| shows| showed| reads| read| stays)?"
+              + ABOUT
+              + "( minus)? "
+              + NUMBER
+              + STEADILY);
+  private static final Pattern ROUND_IT =
+      Pattern.compile(
+          "\\b(?:hot|warm|cool|cold|chilly),?( minus)? (\\d{2})"
+              + "(?= (?:in (?:the|my|our|that) (?:\\w+ )?"
+              + ROOM
+              + "|on (?:the|my|our|that) (?:\\w+ )?(?:sill|windowsill|balcony|terrace|patio))\\b)");
+  private static final Pattern BELOW_ZERO =
+      Pattern.compile(
+          "(?<![\\w.,+-]|\\d )(minus )?(-\\d{1,2})\\b(?!\\s*(?:°|º|degrees?|c\\b|f\\b|%|-|[.,]\\d|cm\\b|mm\\b))");
+  private static final Pattern FREEZING =
+      Pattern.compile(
+          "\\b(?:near|around|close to|at|just above|below|under) (?:freezing|zero)(?=[.,;!?]|$| (?:degrees|at night|by night|overnight|last night|outside|now|and)\\b)");
+  private static final Pattern FROST =
+      Pattern.compile(
+          "\\b(?:nights?|overnight|frosts?|frozen|froze|outside|outdoors|balcony|terrace|garden|winter|morning|snow|car|home)\\b");
+  private static final Pattern ROSE_TO =
+      Pattern.compile(
+          "\\b(?:got|gets|went|goes|climb(?:s|ed)|rose|rises|hit|hits|reach(?:es|ed)?)(?: up)?(?: to)?"
+              + ABOUT
+              + " (\\d{2})\\b"
+              + "(?!\\s*(?:°|º|degrees?|c\\b|f\\b|%|percent|per cent|cm|mm|inch|days?|weeks?|months?|years?|leaves|flowers|lux|ppm|[.,:]\\d))");
+  private static final Pattern WHERE_HOT =
+      Pattern.compile(
+          "\\b(?:heat(?:wave)?|hot|temp(?:erature)?s?|thermometer|sun|noon|afternoons?|summer|balcony|terrace|patio|case|tank|tent|sill|windowsill|outside|outdoors|glass|in (?:here|there)|it (?:got|gets|hit|hits|went up|rose)|"
+              + ROOM
+              + ")\\b");
+  private static final Pattern BY_NIGHT =
+      Pattern.compile(
+          NUMBER + "(?= (?:at night|by night|overnight|in the night|during the night)\\b)");
+  private static final Pattern SUN_HOURS =
+      Pattern.compile(
+          SPOKEN
+              + "(?:-| to | or )?(?:\\d+)? ?(?:h|hrs?|hours?)(?: of)?(?: (?:full|direct|morning|afternoon|midday|evening|strong|good|gentle))* sun(?:light|shine)?\\b");
   private static final Pattern IN_A_ROOM =
       Pattern.compile(
           "\\bit(?:'s|s| is| was| gets| stays)( minus)? "
@@ -150,6 +203,12 @@ final class Amounts {
     passage.each(MINUS, m -> temperature(m, Scale.UNSAID));
     passage.each(BARE_ROOM, m -> temperature(m, Scale.UNSAID));
     passage.each(IN_A_ROOM, m -> temperature(m, Scale.UNSAID));
+    passage.each(MEASURED, m -> temperature(m, Scale.UNSAID));
+    passage.each(ROUND_IT, m -> temperature(m, Scale.UNSAID));
+    passage.each(BELOW_ZERO, this::frost);
+    passage.each(FREEZING, m -> passage.put("coldest", 0, m));
+    passage.each(BY_NIGHT, this::night);
+    passage.each(ROSE_TO, this::heat);
     passage.each(BARE_NIGHT, this::night);
     passage.each(BARE_DAY, this::noon);
     passage.each(EC, figure("water-ec"));
@@ -161,6 +220,7 @@ final class Amounts {
     passage.each(HARDNESS, figure("water-hardness"));
     passage.each(POURED, this::poured);
     passage.each(POT, this::pot);
+    passage.each(SUN_HOURS, figure("direct-hours"));
     passage.each(LUX, figure("light-lux"));
     passage.each(
         FOOT_CANDLES,
@@ -195,6 +255,18 @@ final class Amounts {
     }
   }
 
+  private void heat(Matcher match) {
+    if (WHERE_HOT.matcher(passage.clause(match)).find()) {
+      noon(match);
+    }
+  }
+
+  private void frost(Matcher match) {
+    if (FROST.matcher(passage.sentence(match)).find()) {
+      temperature(match, Scale.UNSAID);
+    }
+  }
+
   private void noon(Matcher match) {
     if (first(match) >= HOT_DAY && first(match) <= CELSIUS_BY_DAY) {
       passage.put("warmest", first(match), match);
@@ -207,7 +279,7 @@ final class Amounts {
       value = -Math.abs(value);
     }
     double celsius = scale == Scale.FAHRENHEIT ? Math.round((value - 32) / 1.8 * 10) / 10.0 : value;
-    String clause = passage.clause(match);
+    String clause = passage.clause(match).replace("day and night", "always");
     boolean cold =
         celsius <= COLD
             || clause.matches(

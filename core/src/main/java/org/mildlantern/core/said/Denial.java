@@ -28,6 +28,7 @@ final class Denial {
   private final Set<String> excepts;
   private final Set<String> likens;
   private final Set<String> parts;
+  private final Set<String> heights;
   private final Set<String> deniesAfter;
   private final Set<String> found;
   private final Set<String> doubts;
@@ -43,6 +44,7 @@ final class Denial {
     this.excepts = Set.copyOf(wording.particles("excepts"));
     this.likens = Set.copyOf(wording.particles("likens"));
     this.parts = Set.copyOf(wording.particles("parts"));
+    this.heights = Set.copyOf(wording.particles("heights"));
     this.past = Set.copyOf(wording.particles("past"));
     this.compares = Set.copyOf(wording.particles("compares"));
     this.deniesAfter = Set.copyOf(wording.particles("denies-after"));
@@ -59,6 +61,11 @@ final class Denial {
   /** Whether it is likened to what comes after it, as in “like an old hand”. */
   boolean isLikened(Token token) {
     return likens.contains(token.word());
+  }
+
+  /** Whether it names an end of whatever stands upright: a pitcher has a top of its own. */
+  boolean isHeight(Token token) {
+    return heights.contains(token.word());
   }
 
   boolean isDoubted(Match match, List<Token> tokens) {

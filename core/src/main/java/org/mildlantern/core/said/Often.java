@@ -24,7 +24,11 @@ final class Often {
   private static final Map<String, Integer> ORDINALS =
       Map.of("other", 2, "second", 2, "third", 3, "fourth", 4);
   private static final Pattern TIMES =
-      Pattern.compile("\\b(once|twice|" + COUNT + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+" + UNIT);
+      Pattern.compile(
+          "\\b(once|twice|an? (?:sip|splash|drop|cup|glass|mug|bit|little|drink|shot)(?: of water)?|"
+              + COUNT
+              + "\\s*(?:x|times))\\s+(?:a|per|each)\\s+"
+              + UNIT);
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
   private static final Pattern AGO =
       Pattern.compile(
@@ -43,8 +47,21 @@ final class Often {
               + "\\s+"
               + UNIT
               + "\\b");
+  private static final String HAD =
+      "(?s).*\\b(?:had|owned) (?:it|them|him|her|this|the plant|mine) (?:for|now for|since)\\b.*";
   private static final Pattern LAST =
       Pattern.compile("\\b(last week|yesterday|last month|the week after)\\b");
+
+  private static final String MISTED =
+      "(?s)(?!.*\\bwater(?:s|ed|ing)?\\b(?! spray)).*\\bmist(?:s|ed|ing)?\\b.*";
+  private static final Pattern SHARE =
+      Pattern.compile(
+          "\\b(half|(?:a|one) third|(?:a|one) quarter|two thirds|three quarters|"
+              + Passage.NUMBER
+              + " ?(?:%|percent|per cent))(?: of)?(?: (?:its|the|his|her|my|all))* (?:leaves|foliage|needles|leaflets)\\b");
+  private static final Map<String, Double> SHARES =
+      Map.of("half", 0.5, "third", 0.33, "quarter", 0.25, "thirds", 0.67, "quarters", 0.75);
+  private static final double FORTNIGHT = 14;
 
   private final Passage passage;
 
@@ -63,6 +80,7 @@ final class Often {
     passage.each(TIMES, often::times);
     passage.each(WEEKDAY, often::weekday);
     passage.each(ADVERB, often::adverb);
+    passage.each(SHARE, often::lost);
     passage.each(NOT_DRIED, m -> passage.put("wet-days", days(m.group(1), m.group(2)), m));
     passage.each(AGO, m -> often.since(m, days(m.group(1), m.group(2))));
     passage.each(
@@ -114,15 +132,29 @@ final class Often {
   private void times(Matcher match) {
     String often = match.group(1);
     int times =
-        often.equals("once") ? 1 : often.equals("twice") ? 2 : Passage.count(match.group(2));
+        often.startsWith("a") || often.equals("once")
+            ? 1
+            : often.equals("twice") ? 2 : Passage.count(match.group(2));
     if (times > 0) {
       interval(Math.round(10.0 * days("one", match.group(3)) / times) / 10.0, match);
     }
   }
 
   private void interval(double days, Matcher match) {
-    if (days > 0 && passage.waters(match)) {
+    if (days > 0 && passage.clause(match).matches(MISTED)) {
+      passage.put("mistings-in-14-days", Math.round(FORTNIGHT / days), match);
+    } else if (days > 0 && passage.waters(match)) {
       passage.put("watering-every", days, match);
+    }
+  }
+
+  private void lost(Matcher match) {
+    if (passage
+        .clause(match)
+        .matches("(?s).*\\b(?:los[te]|losing|drop\\w*|shed\\w*|f[ae]ll\\w*|gone|came off)\\b.*")) {
+      String[] share = match.group(1).split(" ");
+      Double of = SHARES.get(share[share.length - 1]);
+      passage.put("loss", of == null ? Passage.number(match, 2) / 100 : of, match);
     }
   }
 
@@ -130,7 +162,7 @@ final class Often {
   private void since(Matcher match, int days) {
     String clause = passage.clause(match);
     if (clause.matches(
-        "(?s).*\\b(?:repot|potted(?! plants?)|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
+        "(?s).*\\b(?:same (?:old )?(?:pot|soil|compost|mix|bark|medium|moss)\\b|repot|potted(?! plants?)|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       passage.put("days-since-repot", days, match);
     } else if (clause.matches(
         "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
@@ -139,13 +171,15 @@ final class Often {
       passage.put("days-since-feed", days, match);
     } else if (clause.matches(
             "(?s).*\\b(?:bought|got(?! rid| to)|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*")
-        && !clause.contains("years")) {
+        && (!clause.contains("years") || clause.matches(HAD))) {
       passage.put("days-since-arrival", days, match);
-    } else if (clause.matches("(?s).*\\b(?:stand|stood|standing)\\b.*")
-        && clause.contains("water")) {
+    } else if (clause.matches(
+            "(?s).*\\b(?:stand|stood|standing|sit|sits|sat|sitting|swam|swum|left)\\b.*")
+        && clause.matches("(?s).*\\b(?:water|puddle)\\b.*")
+        && !clause.matches("(?s).*\\b(?:without|no|not)\\b.*")) {
       passage.put("stood-for", days, match);
     } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water)\\b.*")) {
+        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water|watered (?:(?:it|them|him|her) )?(?:yesterday|last|.{1,20} ago))\\b.*")) {
       passage.put("days-since-watering", days, match);
     } else if (clause.matches(
             "(?s)(?!.*\\b(?:leaf|leaves|blisters?|spots?|patch(?:es)?|blotch(?:es)?)\\b).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")
@@ -155,6 +189,10 @@ final class Often {
             "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry (?:for|since)\\b).*")
         && days > 1) {
       passage.put("dry-days", days, match);
+    } else if (clause.matches(
+            "(?s).*\\b(?:in (?:full |its )?(?:flower|bloom)|flowering|blooming)\\b.*")
+        && !clause.matches("(?s).*\\b(?:ago|no|not|without|stopped|finished|before|after)\\b.*")) {
+      passage.put("days-in-flower", days, match);
     } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {
       passage.put("days-since-move", days, match);
     }

@@ -36,7 +36,7 @@ final class Passage {
   /** What every figure and time here is told with. */
   private static final Pattern COUNTS =
       Pattern.compile(
-          "\\d|\\b(?:zero|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
+          "\\d|\\b(?:zero|freezing|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
               + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|christmas|new year|easter|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|"
               + Dates.MONTHS
               + ")\\b");

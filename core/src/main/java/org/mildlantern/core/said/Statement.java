@@ -14,6 +14,9 @@ import org.mildlantern.core.knowledge.Knowledge;
 final class Statement {
   private static final double DOUBTED = 0.6;
 
+  /** The part that has a top of its own. */
+  private static final String PITCHER = "pitcher";
+
   /** So many words after “all but” name what is left out. */
   private static final int EXCEPTED = 4;
 
@@ -82,6 +85,10 @@ final class Statement {
       return can.isEmpty() || knowledge.openWords().has(id) ? null : can.get(0);
     }
     Set<String> said = new LinkedHashSet<>();
+    boolean ofPitchers =
+        denial
+            .around(match, tokens)
+            .anyMatch(i -> lexicon.subjects(tokens.get(i).stem()).contains(PITCHER));
     int spared = 0;
     int likened = 0;
     for (int i : denial.around(match, tokens).toArray()) {
@@ -95,7 +102,9 @@ final class Statement {
         said.add("all-leaves");
         continue;
       }
-      said.addAll(lexicon.places(token.stem()));
+      if (!(ofPitchers && denial.isHeight(token))) {
+        said.addAll(lexicon.places(token.stem()));
+      }
       if (token.word().equals("leaf")) {
         said.add("oldest-only");
       }

@@ -41,6 +41,23 @@ class CircumstancesTest {
     assertThat(holds(derived(Map.of("temperature", 5.0)), "colder-than-wish", "x")).isTrue();
   }
 
+  /** Masdevallias wish 10 to 22 °C. */
+  @Test
+  void aWordForTheWarmthCountsAsUnsureAsItIs() {
+    Circumstances cold = inAWord("cold", Map.of());
+    assertThat(holds(cold, "cool-room", "x")).isTrue();
+    assertThat(holds(cold, "warm-room", "x")).isFalse();
+    Condition warmer = knowledge.conditions().find("warmer-than-wish").orElseThrow();
+    assertThat(inAWord("warm", Map.of()).chance(warmer, "x")).isBetween(0.1, 0.5);
+    assertThat(inAWord("hot", Map.of()).chance(warmer, "x")).isEqualTo(1);
+    assertThat(holds(inAWord("cold", Map.of("temperature", 20.0)), "cool-room", "x")).isFalse();
+  }
+
+  private Circumstances inAWord(String word, Map<String, Double> numbers) {
+    return new Circumstances(numbers, Map.of("warmth-said", word), Set.of())
+        .derived(kind, NOVEMBER, 53);
+  }
+
   @Test
   void sharesOutTheMediumsLife() {
     Circumstances old = derived(Map.of("medium-age", 26.0, "medium-life", 18.0));
