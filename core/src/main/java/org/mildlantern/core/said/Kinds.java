@@ -29,6 +29,7 @@ final class Kinds {
   private static final Pattern POSSESSIVE = Pattern.compile("['’]s\\b");
 
   private final Lexicon lexicon;
+  private final Set<String> goods;
 
   /** By all their names and by their genus, in plain letters; null where several are called so. */
   private final Map<String, Taxon> kinds = new HashMap<>();
@@ -37,6 +38,7 @@ final class Kinds {
 
   Kinds(Knowledge knowledge, Lexicon lexicon) {
     this.lexicon = lexicon;
+    this.goods = Set.copyOf(knowledge.wording().particles("goods"));
     List<String> spelt = new ArrayList<>();
     for (Taxon taxon : knowledge.taxa()) {
       printed(taxon).map(Kinds::plain).forEach(spelt::add);
@@ -70,19 +72,33 @@ final class Kinds {
     return POSSESSIVE.matcher(name).replaceAll("").replace('-', ' ').toLowerCase(Locale.ROOT);
   }
 
-  /** The longest name of a kind that stands in the text, else one that is all but written there. */
+  /**
+   * The longest name of a kind that stands in the text, else one that is all but written there,
+   * else the longest name of several.
+   */
   Optional<Reading.Named> in(String text, List<Token> tokens, Set<Integer> used) {
+    Reading.Named several = null;
     for (int words = MOST_WORDS; words > 0; words--) {
       for (int i = 0; i + words <= tokens.size(); i++) {
         Reading.Span span = span(tokens, i, words);
         boolean plainWord = words == 1 && lexicon.isFiller(tokens.get(i).stem());
         String name = plain(span.of(text));
-        if (!plainWord && kinds.containsKey(name)) {
+        if (plainWord || !kinds.containsKey(name) || isOfGoods(i + words, tokens)) {
+          continue;
+        }
+        if (kinds.get(name) != null) {
           return Optional.of(named(kinds.get(name), span, i, words, used));
         }
+        several = several == null ? new Reading.Named(null, span) : several;
       }
     }
-    return misspelt(text, tokens, used);
+    Optional<Reading.Named> misspelt = misspelt(text, tokens, used);
+    return misspelt.isPresent() ? misspelt : Optional.ofNullable(several);
+  }
+
+  /** “Orchid feed” and “cactus soil” name no plant. */
+  private boolean isOfGoods(int next, List<Token> tokens) {
+    return next < tokens.size() && goods.contains(tokens.get(next).word());
   }
 
   /** Words that nothing else is said with are compared with all names of their first letter. */
