@@ -18,6 +18,6 @@ public record NameChoice(String name, String common, GrowthForm form) {
   /** What tells it from others beside its name. */
   public String also() {
     String built = form == null ? "several kinds" : form.label().toLowerCase(Locale.ROOT);
-    return common.isEmpty() ? built : common + ", " + built;
+    return common.isEmpty() || common.equalsIgnoreCase(built) ? built : common + ", " + built;
   }
 }

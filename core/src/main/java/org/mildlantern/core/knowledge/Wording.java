@@ -12,6 +12,7 @@ import org.mildlantern.core.knowledge.load.Table;
 public final class Wording {
   private static final String FILE = "words/english.yaml";
 
+  private final Table<Say> shorthand;
   private final Table<Say> inflections;
   private final Table<Say> particles;
   private final Table<Say> subjects;
@@ -31,6 +32,7 @@ public final class Wording {
   public record Say(String id, List<String> say) {}
 
   Wording(Shelf shelf) {
+    shorthand = shelf.section("word", FILE, "shorthand", Say.class);
     inflections = shelf.section("word", FILE, "inflections", Say.class);
     particles = shelf.section("particle", FILE, "particles", Say.class);
     subjects = shelf.section("subject", FILE, "subjects", Say.class);
@@ -76,6 +78,11 @@ public final class Wording {
             .find(field)
             .map(f -> f.values().contains(id.substring(is + 1)))
             .orElse(true);
+  }
+
+  /** Words and how they are cut short or run together. */
+  public Table<Say> shorthand() {
+    return shorthand;
   }
 
   /** Forms of a word that no rule leads back to it. */

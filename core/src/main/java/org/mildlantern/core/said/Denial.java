@@ -25,6 +25,7 @@ final class Denial {
   private final Set<String> unreal;
   private final Set<String> past;
   private final Set<String> compares;
+  private final Set<String> limits;
   private final Set<String> excepts;
   private final Set<String> likens;
   private final Set<String> parts;
@@ -47,6 +48,7 @@ final class Denial {
     this.heights = Set.copyOf(wording.particles("heights"));
     this.past = Set.copyOf(wording.particles("past"));
     this.compares = Set.copyOf(wording.particles("compares"));
+    this.limits = Set.copyOf(wording.particles("limits"));
     this.deniesAfter = Set.copyOf(wording.particles("denies-after"));
     this.found = Set.copyOf(wording.particles("found"));
     this.doubts = Set.copyOf(wording.particles("doubts"));
@@ -140,13 +142,20 @@ final class Denial {
         && denies.contains(tokens.get(at - 1).word());
   }
 
-  /** “Not only”, “not sure”, “no 2”: a no that denies nothing. */
+  /** “Not only”, “not sure”, “no 2”, “no lower than 20”: a no that denies nothing. */
   private boolean isSpared(int at, List<Token> tokens) {
     return at + 1 < tokens.size()
         && (spares.contains(tokens.get(at + 1).word())
             || Character.isDigit(tokens.get(at + 1).word().charAt(0))
             || unsure.contains(tokens.get(at + 1).word())
-            || unknown.contains(tokens.get(at + 1).word()));
+            || unknown.contains(tokens.get(at + 1).word())
+            || isLimit(at + 2, tokens));
+  }
+
+  private boolean isLimit(int at, List<Token> tokens) {
+    return at + 1 < tokens.size()
+        && limits.contains(tokens.get(at).word())
+        && Character.isDigit(tokens.get(at + 1).word().charAt(0));
   }
 
   /** Whether the clause tells an old story, a wish or what nobody knows, and nothing of today. */

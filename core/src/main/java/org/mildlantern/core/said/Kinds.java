@@ -77,12 +77,13 @@ final class Kinds {
    * else the longest name of several.
    */
   Optional<Reading.Named> in(String text, List<Token> tokens, Set<Integer> used) {
+    Spelt spelt = Spelt.of(text, tokens);
     Reading.Named several = null;
     for (int words = MOST_WORDS; words > 0; words--) {
       for (int i = 0; i + words <= tokens.size(); i++) {
         Reading.Span span = span(tokens, i, words);
         boolean plainWord = words == 1 && lexicon.isFiller(tokens.get(i).stem());
-        String name = plain(span.of(text));
+        String name = plain(span(spelt.tokens(), i, words).of(spelt.text()));
         if (plainWord || !kinds.containsKey(name) || isOfGoods(i + words, tokens)) {
           continue;
         }

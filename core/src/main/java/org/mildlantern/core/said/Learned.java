@@ -62,6 +62,11 @@ final class Learned {
     return numbers;
   }
 
+  /** Whether a stem is one of a word that was learned, or of the language. */
+  boolean knows(String stem) {
+    return wordNumbers.containsKey(stem) || vectors != null && vectors.point(stem) != null;
+  }
+
   /** Of which nothing was learned. */
   static Learned nothing() {
     return new Learned(0, List.of(), List.of(), List.of(), null);

@@ -55,14 +55,16 @@ final class Passage {
   /** Nobody tells more figures of one kind than this. */
   private static final int MOST_OF_A_KIND = 8;
 
+  private final Spelt spelt;
   private final String text;
   private final List<Token> tokens;
   private final List<Reading.Span> counting;
   private final Map<String, Reading.Told> told = new LinkedHashMap<>();
 
   Passage(String text, List<Token> tokens) {
-    this.text = text.toLowerCase(Locale.ROOT).replace('−', '-');
-    this.tokens = tokens;
+    this.spelt = Spelt.of(text.toLowerCase(Locale.ROOT).replace('−', '-'), tokens);
+    this.text = spelt.text();
+    this.tokens = spelt.tokens();
     this.counting = counting();
   }
 
@@ -108,6 +110,11 @@ final class Passage {
     return WORDS.containsKey(said) ? WORDS.get(said) : Double.parseDouble(said.replace(',', '.'));
   }
 
+  /** The number in a match's first group. */
+  static double first(Matcher match) {
+    return number(match, 1);
+  }
+
   /** A small number in figures or words; “a” is one. */
   static int count(String said) {
     return WORDS.containsKey(said) ? WORDS.get(said) : Integer.parseInt(said);
@@ -119,7 +126,7 @@ final class Passage {
 
   void put(String field, Reading.Value value, Matcher match) {
     told.putIfAbsent(
-        field, new Reading.Told(field, value, new Reading.Span(match.start(), match.end())));
+        field, new Reading.Told(field, value, spelt.written(match.start(), match.end())));
   }
 
   List<Reading.Told> told() {

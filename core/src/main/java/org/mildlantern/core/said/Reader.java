@@ -43,6 +43,7 @@ public final class Reader {
   private final Knowledge knowledge;
   private final Tokens words;
   private final Lexicon lexicon;
+  private final Spelling spelling;
   private final Matches matches;
   private final Learned learned;
   private final Clauses clauses;
@@ -60,6 +61,7 @@ public final class Reader {
     this.lexicon = new Lexicon(knowledge, words);
     this.matches = new Matches(lexicon, new Parts(knowledge), knowledge.wording());
     this.learned = learned;
+    this.spelling = new Spelling(knowledge, words, s -> lexicon.isKnown(s) || learned.knows(s));
     this.clauses = new Clauses(knowledge.wording());
     this.denial = new Denial(knowledge.wording(), lexicon::isFiller);
     this.statement = new Statement(knowledge, lexicon, denial);
@@ -106,7 +108,7 @@ public final class Reader {
    */
   public Reading read(String said, GrowthForm form, LocalDate today) {
     String text = whatIsRead(said);
-    List<Token> tokens = words.of(text);
+    List<Token> tokens = spelling.mended(words.of(text));
     Said all = new Said(text, tokens, form, new HashSet<>(), new ArrayList<>(), new ArrayList<>());
     Reading.Named kind = kinds.in(text, tokens, all.used).orElse(null);
     Amounts.of(text, tokens, today).stream().filter(this::isPossible).forEach(all.told::add);

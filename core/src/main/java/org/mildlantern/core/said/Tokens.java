@@ -3,6 +3,7 @@ package org.mildlantern.core.said;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -27,11 +28,16 @@ final class Tokens {
   private static final Pattern STOPS = Pattern.compile("[.!?;\\n]");
   private static final Pattern PAUSES = Pattern.compile("[,:()\\u2013\\u2014]");
 
+  private static final Pattern FIGURES = Pattern.compile("^\\d+");
+
+  private static final String APOSTROPHE = "'";
+
   private static final Set<String> ALL = Set.of("all", "every", "everything", "none", "nothing");
 
   private final Analyzer analyzer;
   private final Set<String> turns;
   private final Set<String> speakers;
+  private final Map<String, String> shorthand = new HashMap<>();
 
   /** Of the lexicon's words, each looked up once. */
   private final Map<String, String> stems = new ConcurrentHashMap<>();
@@ -39,6 +45,10 @@ final class Tokens {
   Tokens(Wording wording) {
     this.turns = Set.copyOf(wording.particles("turns"));
     this.speakers = Set.copyOf(wording.particles("speakers"));
+    wording.particles("denies").stream()
+        .filter(word -> word.indexOf(APOSTROPHE) > 0)
+        .forEach(word -> shorthand.put(word.replace(APOSTROPHE, ""), word));
+    wording.shorthand().forEach(one -> one.say().forEach(say -> shorthand.put(say, one.id())));
     StemmerOverrideFilter.StemmerOverrideMap forms = forms(wording);
     this.analyzer =
         new Analyzer() {
@@ -66,6 +76,9 @@ final class Tokens {
     }
   }
 
+  /** A word and its stem. */
+  record Word(String word, String stem) {}
+
   List<Token> of(String text) {
     List<Token> tokens = new ArrayList<>();
     int clause = 0;
@@ -76,8 +89,9 @@ final class Tokens {
       OffsetAttribute offset = stream.addAttribute(OffsetAttribute.class);
       stream.reset();
       while (stream.incrementToken()) {
-        String word =
-            text.substring(offset.startOffset(), offset.endOffset()).toLowerCase(Locale.ROOT);
+        String written = text.substring(offset.startOffset(), offset.endOffset());
+        String out = shorthand.get(FIGURES.matcher(written).replaceFirst("#"));
+        String word = out == null ? written.toLowerCase(Locale.ROOT) : out;
         String between = text.substring(end, offset.startOffset());
         boolean stop = STOPS.matcher(between).find();
         if (stop) {
@@ -92,7 +106,7 @@ final class Tokens {
         tokens.add(
             new Token(
                 word,
-                term.toString(),
+                out == null ? term.toString() : stem(out),
                 AS_IT_STANDS + word,
                 offset.startOffset(),
                 offset.endOffset(),

@@ -280,11 +280,11 @@ class ReaderTest {
         "potted in bark five months ago|days-since-repot=150",
         "nobody soaked it for three weeks|days-since-watering=21",
         "I haven't soaked it for a month|days-since-watering=30",
-        "no flowers since I moved it outside|moved=outdoors",
+        "no flowers since I moved it outside|place-kind=outdoor,moved=outdoors",
         "our lounge is 21 day and night|temperature=21,place-kind=indoor",
         "the thermometer says 22|temperature=22",
         "temps around 25|temperature=25",
-        "hot, 28 on the sill|warmest=28,place-kind=indoor",
+        "hot, 28 on the sill|warmest=28,place-kind=indoor,warmth-said=hot",
         "30 plants, 12 on the sill|place-kind=indoor",
         "12 in the office died|place-kind=indoor",
         "it got up to 35 in the sun|warmest=35",
@@ -304,9 +304,16 @@ class ReaderTest {
         "watered it yesterday|days-since-watering=1",
         "watered a sip a day|watering-every=1",
         "I mist it every other day|mistings-in-14-days=7",
-        "in flower for two months|days-in-flower=60",
+        "in flower for two months|days-in-flower=60,stage=flower",
         "lost a third of its leaves|loss=0.33",
         "20 % of its needles dropped|loss=0.2",
+        "nights no lower than 21 °C|coldest=21",
+        "day maxima of 31|warmest=31",
+        "the minimum was 9 °C|coldest=9",
+        "havent waterd it in 3 wks|days-since-watering=21",
+        "waterd evry 3 days|watering-every=3",
+        "5 days after delivry|days-since-arrival=5",
+        "temprature 15, humidty 30|humidity=30,temperature=15",
         "it stands in a cold room|warmth-said=cold,place-kind=indoor",
         "a cold night|",
         "200 foot candles|light-lux=2153",
@@ -336,6 +343,34 @@ class ReaderTest {
   void soilLevelIsAHeightAndNotThePartThatIsSpokenOf() {
     assertThat(seen("at soil level it is brown, and it has a fishy odour"))
         .anyMatch(one -> one.startsWith("foul-smell"));
+  }
+
+  @Test
+  void whatIsCutShortOrMisspeltIsReadAsMeant() {
+    String text = "brwon spts on the leavs, stiky; lvs hang n webbing btwn them";
+    assertThat(READER.read(text, LEAFY).seen())
+        .extracting(Reading.Seen::sign)
+        .contains("brown-spots", "honeydew", "limp-leaves", "webbing");
+    assertThat(READER.read("leaves stiky", LEAFY).seen().get(0).span().of("leaves stiky"))
+        .endsWith("stiky");
+    assertThat(READER.read("the N window", LEAFY).seen()).isEmpty();
+    Reading.Told told = READER.read("havent waterd it in 3 wks!", LEAFY).told().get(0);
+    assertThat(told.span().of("havent waterd it in 3 wks!")).endsWith("3 wks");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"no bigger than last week", "no smell since I repotted it"})
+  void aNoBeforeAComparisonIsANo(String text) {
+    assertThat(READER.read(text, LEAFY).seen()).noneMatch(Reading.Seen::present);
+  }
+
+  @Test
+  void aKindGoesBeforeANameOfSeveralAndGoodsNameNone() {
+    assertThat(READER.read("my orchid, a cattleya, is limp", null).kind().taxon())
+        .isEqualTo("cattleya");
+    assertThat(READER.read("my orchid is limp", null).kind().taxon()).isNull();
+    assertThat(READER.read("it stands in orchid bark", null).kind()).isNull();
+    assertThat(READER.read("moth orchd", null).kind().taxon()).isEqualTo("phalaenopsis");
   }
 
   @Test
@@ -371,7 +406,7 @@ class ReaderTest {
   @ParameterizedTest
   @CsvSource({
     "my calathia has brown edges, goeppertia",
-    "phaleonopsis with limp leaves, phalaenopsis",
+    "phaleonopsis with limp leaves, phalaenopsis-hybrid",
     "the peace lilly droops, spathiphyllum",
     "orchard in the bathroom,",
     "a succulent in the kitchen window,"
