@@ -24,7 +24,7 @@ final class Likely {
   private static final double LEAST = odds(0.06);
 
   /** Likely enough where nothing else was understood. */
-  private static final double LONE = odds(0.35);
+  private static final double LONE = odds(0.5);
 
   /** So likely that words may tell it which tell something else too. */
   private static final double SURE = odds(0.7);

@@ -48,7 +48,7 @@ final class Often {
               + UNIT
               + "\\b");
   private static final String HAD =
-      "(?s).*\\b(?:had|owned) (?:it|them|him|her|this|the plant|mine) (?:for|now for|since)\\b.*";
+      "(?s).*\\b(?:(?:had|owned) (?:it|them|him|her|this|the plant|mine) (?:for|now for|since)|(?:got|bought) (?:it|them|him|her|this|mine) (?:about |over |almost |nearly )?\\w+ years? ago)\\b.*";
   private static final Pattern LAST =
       Pattern.compile("\\b(last week|yesterday|last month|the week after)\\b");
 
@@ -58,7 +58,7 @@ final class Often {
       Pattern.compile(
           "\\b(half|(?:a|one) third|(?:a|one) quarter|two thirds|three quarters|"
               + Passage.NUMBER
-              + " ?(?:%|percent|per cent))(?: of)?(?: (?:its|the|his|her|my|all))* (?:leaves|foliage|needles|leaflets)\\b");
+              + " ?(?:%|percent|per cent))(?: of)?(?: (?:its|the|his|her|my|all))* (?:leaves|leafs|foliage|needles|leaflets)\\b");
   private static final Map<String, Double> SHARES =
       Map.of("half", 0.5, "third", 0.33, "quarter", 0.25, "thirds", 0.67, "quarters", 0.75);
   private static final double FORTNIGHT = 14;

@@ -37,7 +37,7 @@ final class Tokens {
   private final Analyzer analyzer;
   private final Set<String> turns;
   private final Set<String> speakers;
-  private final Map<String, String> shorthand = new HashMap<>();
+  private final Map<String, Word> shorthand = new HashMap<>();
 
   /** Of the lexicon's words, each looked up once. */
   private final Map<String, String> stems = new ConcurrentHashMap<>();
@@ -45,10 +45,6 @@ final class Tokens {
   Tokens(Wording wording) {
     this.turns = Set.copyOf(wording.particles("turns"));
     this.speakers = Set.copyOf(wording.particles("speakers"));
-    wording.particles("denies").stream()
-        .filter(word -> word.indexOf(APOSTROPHE) > 0)
-        .forEach(word -> shorthand.put(word.replace(APOSTROPHE, ""), word));
-    wording.shorthand().forEach(one -> one.say().forEach(say -> shorthand.put(say, one.id())));
     StemmerOverrideFilter.StemmerOverrideMap forms = forms(wording);
     this.analyzer =
         new Analyzer() {
@@ -59,6 +55,12 @@ final class Tokens {
             return new TokenStreamComponents(words, new SnowballFilter(stems, "English"));
           }
         };
+    wording.particles("denies").stream()
+        .filter(word -> word.indexOf(APOSTROPHE) > 0)
+        .forEach(word -> shorthand.put(word.replace(APOSTROPHE, ""), whole(word)));
+    wording
+        .shorthand()
+        .forEach(one -> one.say().forEach(say -> shorthand.put(say, whole(one.id()))));
   }
 
   private static StemmerOverrideFilter.StemmerOverrideMap forms(Wording wording) {
@@ -90,8 +92,8 @@ final class Tokens {
       stream.reset();
       while (stream.incrementToken()) {
         String written = text.substring(offset.startOffset(), offset.endOffset());
-        String out = shorthand.get(FIGURES.matcher(written).replaceFirst("#"));
-        String word = out == null ? written.toLowerCase(Locale.ROOT) : out;
+        Word out = writtenOut(written);
+        String word = out == null ? written.toLowerCase(Locale.ROOT) : out.word();
         String between = text.substring(end, offset.startOffset());
         boolean stop = STOPS.matcher(between).find();
         if (stop) {
@@ -106,7 +108,7 @@ final class Tokens {
         tokens.add(
             new Token(
                 word,
-                out == null ? term.toString() : stem(out),
+                out == null ? term.toString() : out.stem(),
                 AS_IT_STANDS + word,
                 offset.startOffset(),
                 offset.endOffset(),
@@ -133,6 +135,16 @@ final class Tokens {
     return word.equals("but")
         && !before.isEmpty()
         && ALL.contains(before.get(before.size() - 1).word());
+  }
+
+  /** What it is short for, or null; a capital letter alone is no short word. */
+  private Word writtenOut(String written) {
+    String figured = FIGURES.matcher(written).replaceFirst("#");
+    return shorthand.get(written.length() == 1 ? written : figured.toLowerCase(Locale.ROOT));
+  }
+
+  private Word whole(String word) {
+    return new Word(word, stem(word));
   }
 
   /** The stem of a single word; of one that counts as it stands, as in “=gone”, the word. */
