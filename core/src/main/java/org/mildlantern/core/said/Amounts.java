@@ -99,11 +99,10 @@ final class Amounts {
     passage.each(EC_MILLI, m -> passage.put("water-ec", 1000 * Passage.first(m), m));
     passage.each(
         BARE_EC,
-        m ->
-            passage.put(
-                "water-ec",
-                Passage.first(m) < MILLI_BELOW ? 1000 * Passage.first(m) : Passage.first(m),
-                m));
+        m -> {
+          double ec = Passage.first(m);
+          passage.put("water-ec", ec < MILLI_BELOW ? 1000 * ec : ec, m);
+        });
     passage.each(BARE_HARDNESS, figure("water-hardness"));
     passage.each(HARDNESS, figure("water-hardness"));
     passage.each(POURED, this::poured);

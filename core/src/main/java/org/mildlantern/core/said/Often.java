@@ -52,6 +52,9 @@ final class Often {
   private static final Pattern LAST =
       Pattern.compile("\\b(last week|yesterday|last month|the week after)\\b");
 
+  private static final String STOOD =
+      "(?s)(?!.*\\b(?:without|no|not)\\b)(?:.*\\b(?:stand|stood|standing)\\b.*water.*|.*water.*\\bstood\\b.*"
+          + "|.*\\b(?:stand|stood|standing|sit|sits|sat|sitting|swam|swum|left|been)\\b(?: \\w+){0,3} in(?: (?!and\\b)\\w+){0,4} (?:water|puddle)\\b.*)";
   private static final String MISTED =
       "(?s)(?!.*\\bwater(?:s|ed|ing)?\\b(?! spray)).*\\bmist(?:s|ed|ing)?\\b.*";
   private static final Pattern SHARE =
@@ -61,6 +64,11 @@ final class Often {
               + " ?(?:%|percent|per cent))(?: of)?(?: (?:its|the|his|her|my|all))* (?:leaves|leafs|foliage|needles|leaflets)\\b");
   private static final Map<String, Double> SHARES =
       Map.of("half", 0.5, "third", 0.33, "quarter", 0.25, "thirds", 0.67, "quarters", 0.75);
+  private static final Pattern SHEDS =
+      Pattern.compile("\\b(?:los(?:t|e|es|ing)|drop\\w*|shed\\w*|thr[eo]w\\w*)\\b(?: \\w+){0,3} $");
+  private static final Pattern FALLS =
+      Pattern.compile(
+          "^(?: \\w+){0,3} (?:f[ae]ll(?:s|en|ing)?(?! over)|drop\\w*|shed|came off|(?:are|is|were) gone(?! \\w))\\b");
   private static final double FORTNIGHT = 14;
 
   private final Passage passage;
@@ -148,12 +156,19 @@ final class Often {
     }
   }
 
+  /**
+   * “Lost half its leaves” and “half its leaves fell”; what they turned or lost is no leaf lost.
+   */
   private void lost(Matcher match) {
-    if (passage
-        .clause(match)
-        .matches("(?s).*\\b(?:los[te]|losing|drop\\w*|shed\\w*|f[ae]ll\\w*|gone|came off)\\b.*")) {
-      String[] share = match.group(1).split(" ");
-      Double of = SHARES.get(share[share.length - 1]);
+    String clause = passage.clause(match);
+    String share = match.group();
+    int at = clause.indexOf(share);
+    boolean fell =
+        SHEDS.matcher(clause.substring(0, at)).find()
+            || FALLS.matcher(clause.substring(at + share.length())).find();
+    if (fell) {
+      String[] words = match.group(1).split(" ");
+      Double of = SHARES.get(words[words.length - 1]);
       passage.put("loss", of == null ? Passage.number(match, 2) / 100 : of, match);
     }
   }
@@ -164,20 +179,17 @@ final class Often {
     if (clause.matches(
         "(?s).*\\b(?:same (?:old )?(?:pot|soil|compost|mix|bark|medium|moss)\\b|repot|potted(?! plants?)|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
       passage.put("days-since-repot", days, match);
+    } else if (clause.matches(STOOD)) {
+      passage.put("stood-for", days, match);
     } else if (clause.matches(
         "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
       passage.put("days-since-move", days, match);
     } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
       passage.put("days-since-feed", days, match);
     } else if (clause.matches(
-            "(?s).*\\b(?:bought|got(?! rid| to)|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*")
+            "(?s).*\\b(?:bought|got(?! rid| to| (?:any |no |its |a )?(?:water|drink|soak|bath|shower))|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*")
         && (!clause.contains("years") || clause.matches(HAD))) {
       passage.put("days-since-arrival", days, match);
-    } else if (clause.matches(
-            "(?s).*\\b(?:stand|stood|standing|sit|sits|sat|sitting|swam|swum|left)\\b.*")
-        && clause.matches("(?s).*\\b(?:water|puddle)\\b.*")
-        && !clause.matches("(?s).*\\b(?:without|no|not)\\b.*")) {
-      passage.put("stood-for", days, match);
     } else if (clause.matches(
         "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water|watered (?:(?:it|them|him|her) )?(?:yesterday|last|.{1,20} ago))\\b.*")) {
       passage.put("days-since-watering", days, match);
