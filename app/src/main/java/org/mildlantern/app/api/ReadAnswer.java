@@ -7,6 +7,7 @@ import java.util.Map;
  * What was read from a text; findings and context are taken as they are by a diagnosis.
  *
  * @param maybe what it may tell besides, to be asked for
+ * @param told where the text says what is in the context, and how sure that is
  */
 record ReadAnswer(
     String taxon,
@@ -14,6 +15,7 @@ record ReadAnswer(
     List<Found> findings,
     List<Found> maybe,
     Map<String, Object> context,
+    List<Told> told,
     List<Part> unread) {
 
   /**
@@ -31,6 +33,9 @@ record ReadAnswer(
       int to,
       double sure,
       List<String> alternatives) {}
+
+  /** A circumstance with the part of the text that says it. */
+  record Told(String field, Object value, int from, int to, double sure) {}
 
   /** Characters of the text, from the first to after the last. */
   record Part(int from, int to) {}

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mildlantern.app.keeper.Scope;
@@ -64,23 +65,30 @@ class ReadController {
   }
 
   private ReadAnswer answer(Reading reading, Optional<Kind> kind) {
+    List<ReadAnswer.Told> told = reading.told().stream().map(ReadController::told).toList();
     Map<String, Object> context = new LinkedHashMap<>();
-    for (Reading.Told told : reading.told()) {
-      context.put(
-          told.field(),
-          told.value() instanceof Reading.Figure figure
-              ? (Object) figure.number()
-              : told.value().toString());
-    }
+    told.forEach(one -> context.put(one.field(), one.value()));
     return new ReadAnswer(
         kind.flatMap(Kind::taxon).map(Taxon::id).orElse(null),
         kind.map(known -> known.form().id()).orElse(null),
         reading.seen().stream().map(ReadController::found).toList(),
         reading.maybe().stream().map(ReadController::found).toList(),
         context,
+        told,
         reading.unread().stream()
             .map(span -> new ReadAnswer.Part(span.from(), span.to()))
             .toList());
+  }
+
+  private static ReadAnswer.Told told(Reading.Told told) {
+    return new ReadAnswer.Told(
+        told.field(),
+        told.value() instanceof Reading.Figure figure
+            ? (Object) figure.number()
+            : told.value().toString(),
+        told.span().from(),
+        told.span().to(),
+        told.sure());
   }
 
   private static ReadAnswer.Found found(Reading.Seen seen) {

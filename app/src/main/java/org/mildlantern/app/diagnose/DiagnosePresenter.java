@@ -124,6 +124,7 @@ class DiagnosePresenter {
             cards.subList(0, Math.min(CARDS, cards.size())),
             cards.subList(Math.min(CARDS, cards.size()), cards.size()),
             diagnosis.besides(),
+            diagnosis.natural(),
             Decibans.percent(diagnosis.fit()),
             diagnosis.fitWorking(),
             diagnosis.fitsNothing(),

@@ -33,13 +33,15 @@ record DiagnoseView(
   /**
    * What fits.
    *
-   * @param besides the number of the first card for which nothing speaks that was seen, though it
-   *     is likelier than the one before it; or -1
+   * @param besides the number of the first card that is likelier than the one before it, but
+   *     explains nothing of what was seen; or -1
+   * @param natural the same of one that is natural and comes after a fault; or -1
    */
   record Ranking(
       List<CauseCard> causes,
       List<CauseCard> lesserCauses,
       int besides,
+      int natural,
       String fit,
       Working fitWorking,
       boolean fitsNothing,

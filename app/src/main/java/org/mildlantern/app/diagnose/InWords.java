@@ -20,7 +20,7 @@ public record InWords(Spoken spoken, List<LookState.Noted> findings, List<LookSt
 
   static Circumstances of(List<LookState.Told> told) {
     return told.stream()
-        .map(one -> one.value().of(one.field()))
+        .map(one -> one.value().of(one.field(), one.sure()))
         .reduce(Circumstances.UNKNOWN, Circumstances::telling);
   }
 
@@ -36,11 +36,22 @@ public record InWords(Spoken spoken, List<LookState.Noted> findings, List<LookSt
   }
 
   List<LookState.Told> besideTold(List<LookState.Told> kept) {
+    List<LookState.Told> news = newTold(kept).toList();
     return Stream.concat(
             kept.stream()
-                .filter(one -> told.stream().noneMatch(now -> now.field().equals(one.field()))),
-            told.stream())
+                .filter(one -> news.stream().noneMatch(now -> now.field().equals(one.field()))),
+            news.stream())
         .toList();
+  }
+
+  /** What was told, but for what is less sure than what is kept of the same. */
+  Stream<LookState.Told> newTold(List<LookState.Told> kept) {
+    return told.stream()
+        .filter(
+            now ->
+                now.isSure()
+                    || kept.stream()
+                        .noneMatch(old -> old.isSure() && old.field().equals(now.field())));
   }
 
   /** Whether something as sure is said of the same sign at the same place, or without a place. */

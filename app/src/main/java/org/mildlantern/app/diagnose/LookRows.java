@@ -78,7 +78,7 @@ class LookRows {
     words.newTo(kept).forEach(noted -> findings.save(new FindingRow(look, noted)));
     Map<String, LookTold> before =
         told.of(look).stream().collect(Collectors.toMap(LookTold::field, one -> one));
-    for (LookState.Told one : words.told()) {
+    for (LookState.Told one : words.newTold(told(look)).toList()) {
       LookTold row = before.getOrDefault(one.field(), new LookTold(look, one));
       row.set(one);
       told.save(row);

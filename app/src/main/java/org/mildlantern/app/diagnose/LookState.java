@@ -40,6 +40,14 @@ public record LookState(
     }
   }
 
-  /** A circumstance that the keeper told, with their words. */
-  public record Told(String field, Reading.Value value, String quote) {}
+  /**
+   * A circumstance that the keeper told, with their words.
+   *
+   * @param sure how likely it was meant, above 0 and up to 1
+   */
+  public record Told(String field, Reading.Value value, String quote, double sure) {
+    boolean isSure() {
+      return sure == 1;
+    }
+  }
 }

@@ -20,6 +20,7 @@ class LookTold {
   private Double figure;
   private String choice;
   private String said;
+  private double sure;
 
   protected LookTold() {}
 
@@ -33,6 +34,7 @@ class LookTold {
     this.figure = told.value() instanceof Reading.Figure number ? number.number() : null;
     this.choice = told.value() instanceof Reading.Choice word ? word.word() : null;
     this.said = told.quote();
+    this.sure = told.sure();
   }
 
   String field() {
@@ -41,6 +43,9 @@ class LookTold {
 
   LookState.Told told() {
     return new LookState.Told(
-        field, figure == null ? new Reading.Choice(choice) : new Reading.Figure(figure), said);
+        field,
+        figure == null ? new Reading.Choice(choice) : new Reading.Figure(figure),
+        said,
+        sure);
   }
 }

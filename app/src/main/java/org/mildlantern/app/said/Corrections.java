@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.mildlantern.core.said.Reading;
 
 /** All corrections of a text; the last one about a thing holds. */
 final class Corrections {
@@ -28,10 +29,26 @@ final class Corrections {
     return Optional.ofNullable(last.get(Correction.Of.SAID + ":" + word));
   }
 
-  boolean isOut(String field) {
-    return Optional.ofNullable(last.get(Correction.Of.FIELD + ":" + field))
-        .filter(one -> one.act() == Correction.Act.OUT)
-        .isPresent();
+  /** A circumstance that was read, as its keeper lets it stand; empty when they took it out. */
+  Optional<Reading.Told> told(Reading.Told read) {
+    return act(read.field())
+        .map(
+            act ->
+                switch (act) {
+                  case OUT -> Optional.<Reading.Told>empty();
+                  case OPEN -> Optional.of(read);
+                  case THERE, NOT -> Optional.of(read.surely());
+                })
+        .orElse(Optional.of(read));
+  }
+
+  /** Whether the question if a circumstance was meant was put aside. */
+  boolean isAside(String field) {
+    return act(field).filter(act -> act == Correction.Act.OPEN).isPresent();
+  }
+
+  private Optional<Correction.Act> act(String field) {
+    return Optional.ofNullable(last.get(Correction.Of.FIELD + ":" + field)).map(Correction::act);
   }
 
   List<Correction> answers() {

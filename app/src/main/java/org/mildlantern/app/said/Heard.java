@@ -36,8 +36,16 @@ record Heard(
             .map(
                 one ->
                     new LookState.Told(
-                        one.field(), one.value(), Sightings.quote(one.span().of(form.text()))))
+                        one.field(),
+                        one.value(),
+                        Sightings.quote(one.span().of(form.text())),
+                        one.sure()))
             .toList());
+  }
+
+  /** What was told of a field, unless it was taken out. */
+  Optional<Reading.Told> told(String field) {
+    return told.stream().filter(one -> one.field().equals(field)).findFirst();
   }
 
   InWords inWords() {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.mildlantern.app.figure.Figures;
 import org.mildlantern.core.diagnosis.Diagnosis;
@@ -16,6 +17,7 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Node;
 import org.mildlantern.core.knowledge.Sign;
+import org.mildlantern.core.said.Reading;
 import org.mildlantern.core.words.Words;
 
 /**
@@ -50,6 +52,7 @@ final class NextQuestion {
                     .findFirst()
                     .flatMap(open -> which(open, diagnosis))
                     .or(this::meant)
+                    .or(this::told)
                     .or(() -> look(diagnosis)));
   }
 
@@ -63,16 +66,36 @@ final class NextQuestion {
 
   private SaidView.Asked meant(Sighting doubted) {
     Sign sign = knowledge.signs().find(doubted.word()).orElseThrow();
-    String label = knowledge.label(doubted.word(), doubted.place());
+    return meant(
+        doubted.quote(),
+        knowledge.label(doubted.word(), doubted.place()),
+        figures.swatch(sign),
+        act -> said(doubted, act));
+  }
+
+  /** Whether the least sure of the circumstances was meant. */
+  private Optional<SaidView.Asked> told() {
+    return heard.told().stream()
+        .filter(one -> !one.isSure() && !heard.form().corrections().isAside(one.field()))
+        .min(Comparator.comparingDouble(Reading.Told::sure))
+        .map(
+            one ->
+                meant(
+                    Sightings.quote(one.span().of(heard.form().text())),
+                    ToldWords.of(one, knowledge).label(),
+                    null,
+                    act -> said(Correction.Of.FIELD, one.field(), null, act)));
+  }
+
+  private static SaidView.Asked meant(
+      String quote, String label, String swatch, Function<Correction.Act, String> said) {
     return new SaidView.Asked(
         WORDS.say("meant-title"),
-        WORDS.say("meant", doubted.quote(), label.toLowerCase(Locale.ROOT)),
+        WORDS.say("meant", quote, label.toLowerCase(Locale.ROOT)),
         List.of(
-            new SaidView.Answer(
-                said(doubted, Correction.Act.THERE), WORDS.say("yes"), figures.swatch(sign)),
-            new SaidView.Answer(said(doubted, Correction.Act.OUT), WORDS.say("no"), null),
-            new SaidView.Answer(
-                said(doubted, Correction.Act.OPEN), WORDS.say("cannot-tell"), null)));
+            new SaidView.Answer(said.apply(Correction.Act.THERE), WORDS.say("yes"), swatch),
+            new SaidView.Answer(said.apply(Correction.Act.OUT), WORDS.say("no"), null),
+            new SaidView.Answer(said.apply(Correction.Act.OPEN), WORDS.say("cannot-tell"), null)));
   }
 
   private static String said(Sighting one, Correction.Act act) {

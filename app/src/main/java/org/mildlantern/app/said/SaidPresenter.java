@@ -188,7 +188,7 @@ class SaidPresenter {
       chips.add(new At(one.from(), chip(one, form)));
     }
     for (Reading.Told one : heard.reading().told()) {
-      chips.add(new At(one.span().from(), told(one, heard.told().contains(one))));
+      chips.add(new At(one.span().from(), told(one, heard.told(one.field()))));
     }
     List<SaidView.Chip> sorted = new ArrayList<>();
     chips.stream().sorted(Comparator.comparingInt(At::from)).map(At::chip).forEach(sorted::add);
@@ -242,14 +242,16 @@ class SaidPresenter {
     return places.size() < 2 || one.of() == Correction.Of.ANSWER ? List.of() : places;
   }
 
-  private SaidView.Chip told(Reading.Told told, boolean counts) {
+  private SaidView.Chip told(Reading.Told told, Optional<Reading.Told> counts) {
     ToldWords words = ToldWords.of(told, knowledge);
-    Correction.Act next = counts ? Correction.Act.OUT : Correction.Act.THERE;
+    boolean sure = counts.filter(Reading.Told::isSure).isPresent();
+    boolean doubted = counts.isPresent() && !sure;
+    Correction.Act next = sure ? Correction.Act.OUT : Correction.Act.THERE;
     return new SaidView.Chip(
         "chip-F" + told.field(),
-        words.label(),
-        counts ? words.side() : WORDS.say("side.out"),
-        counts ? "told" : "out",
+        doubted ? WORDS.say("doubted", words.label()) : words.label(),
+        counts.isPresent() ? words.side() : WORDS.say("side.out"),
+        sure ? "told" : doubted ? "doubt" : "out",
         new Correction(Correction.Of.FIELD, told.field(), null, next).written(),
         List.of());
   }
@@ -319,6 +321,7 @@ class SaidPresenter {
                         one.cause().id(), one.cause().label(), Decibans.percent(one.probability())))
             .toList(),
         heard.diagnosis().map(Diagnosis::besides).orElse(-1),
+        heard.diagnosis().map(Diagnosis::natural).orElse(-1),
         anySaid,
         heard.diagnosis().map(Diagnosis::fitsNothing).orElse(false));
   }

@@ -71,7 +71,7 @@ class SaidService {
     Reading reading = reader.read(form.text(), build.orElse(null), scope.today());
     List<Sighting> sightings = Sightings.of(reading, form.text(), corrections, build, knowledge);
     List<Reading.Told> told =
-        reading.told().stream().filter(one -> !corrections.isOut(one.field())).toList();
+        reading.told().stream().flatMap(one -> corrections.told(one).stream()).toList();
     InWords words = Heard.inWords(form, sightings, told);
     if (spokenOf.plant().isPresent()) {
       LookState state = diagnose.state(spokenOf.plant().get(), words);

@@ -110,11 +110,17 @@ record SaidView(
   /**
    * What fits.
    *
-   * @param besides the number of the first card for which nothing speaks that was seen, though it
-   *     is likelier than the one before it; or -1
+   * @param besides the number of the first card that is likelier than the one before it, but
+   *     explains nothing of what was seen; or -1
+   * @param natural the same of one that is natural and comes after a fault; or -1
    */
   record Ranking(
-      List<Card> cards, List<Lesser> lesser, int besides, boolean anySaid, boolean fitsNothing) {}
+      List<Card> cards,
+      List<Lesser> lesser,
+      int besides,
+      int natural,
+      boolean anySaid,
+      boolean fitsNothing) {}
 
   /** A cause with the reasons for it. */
   record Card(

@@ -16,7 +16,11 @@ class InWordsTest {
   }
 
   private static LookState.Told told(String field, double figure) {
-    return new LookState.Told(field, new Reading.Figure(figure), "so much");
+    return new LookState.Told(field, new Reading.Figure(figure), "so much", 1);
+  }
+
+  private static LookState.Told air(String word, double sure) {
+    return new LookState.Told("air-said", new Reading.Choice(word), "the air", sure);
   }
 
   private static LookState.Noted doubted(String key, double sure) {
@@ -56,8 +60,18 @@ class InWordsTest {
   }
 
   @Test
+  void aCircumstanceHeardWithDoubtStandsBackBehindOneThatIsSure() {
+    InWords words =
+        new InWords(new Spoken("text", List.of()), List.of(), List.of(air("humid", 0.6)));
+    assertThat(words.besideTold(List.of(air("dry", 1)))).containsExactly(air("dry", 1));
+    assertThat(words.besideTold(List.of(air("dry", 0.9)))).containsExactly(air("humid", 0.6));
+    assertThat(words.newTold(List.of(air("dry", 1)))).isEmpty();
+    assertThat(words.circumstances().doubt().meant("air-said")).isEqualTo(0.6);
+  }
+
+  @Test
   void figuresAndWordsKeepTheirKind() {
-    LookState.Told holes = new LookState.Told("holes", new Reading.Choice("no"), "without a hole");
+    LookState.Told holes = air("dry", 0.7);
     assertThat(new LookTold(1L, holes).told()).isEqualTo(holes);
     assertThat(new LookTold(1L, told("humidity", 34)).told()).isEqualTo(told("humidity", 34));
   }

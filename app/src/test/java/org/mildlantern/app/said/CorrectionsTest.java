@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.mildlantern.core.said.Reading;
 
 class CorrectionsTest {
   @ParameterizedTest
@@ -46,7 +47,21 @@ class CorrectionsTest {
             "field:humidity:there");
     assertThat(all.written()).containsExactly("said:yellowing@tips:there", "field:humidity:there");
     assertThat(all.said("yellowing")).map(Correction::place).contains("tips");
-    assertThat(all.isOut("humidity")).isFalse();
+    assertThat(all.told(dry(0.6))).contains(dry(0.6));
+  }
+
+  private static Reading.Told dry(double sure) {
+    return new Reading.Told("air-said", new Reading.Choice("dry"), new Reading.Span(0, 3), sure);
+  }
+
+  @Test
+  void aCircumstanceIsSureOnceConfirmedGoneOnceTakenOutAndAsItWasWhilePutAside() {
+    assertThat(new Corrections(List.of(), "field:air-said:there").told(dry(0.6))).contains(dry(1));
+    assertThat(new Corrections(List.of(), "field:air-said:out").told(dry(0.6))).isEmpty();
+    Corrections aside = new Corrections(List.of(), "field:air-said:open");
+    assertThat(aside.told(dry(0.6))).contains(dry(0.6));
+    assertThat(aside.isAside("air-said")).isTrue();
+    assertThat(aside.isAside("humidity")).isFalse();
   }
 
   @Test

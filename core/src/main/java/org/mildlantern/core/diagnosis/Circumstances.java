@@ -74,6 +74,9 @@ public record Circumstances(
   /** Of daylight, lux for each µmol/m²/s (Thimijan & Heins 1983). */
   private static final double LUX_OF_A_MICROMOL = 54;
 
+  /** Fewer waterings in two weeks tell no rhythm. Rule of thumb. */
+  private static final int ENOUGH_WATERINGS = 3;
+
   public static final Circumstances UNKNOWN = new Circumstances(Map.of(), Map.of(), Set.of());
 
   public Circumstances {
@@ -96,6 +99,19 @@ public record Circumstances(
     this(numbers, choices, neighbourCauses, Set.of(), doubt);
   }
 
+  /**
+   * A word of which only this is known.
+   *
+   * @param sure how likely it was meant, above 0 and up to 1
+   */
+  public static Circumstances heard(String field, String word, double sure) {
+    return new Circumstances(
+        Map.of(),
+        Map.of(field, word),
+        Set.of(),
+        new Doubt(Map.of(), Map.of(), sure < 1 ? Map.of(field, sure) : Map.of()));
+  }
+
   /** The same records, of which these conditions are not to count. */
   public Circumstances overruling(Set<String> conditions) {
     return new Circumstances(numbers, choices, neighbourCauses, conditions, doubt);
@@ -115,7 +131,7 @@ public record Circumstances(
     figures.putAll(told.numbers);
     words.putAll(told.choices);
     near.addAll(told.neighbourCauses);
-    return new Circumstances(figures, words, near, overruled, rest.doubt);
+    return new Circumstances(figures, words, near, overruled, rest.doubt.hearing(told.doubt));
   }
 
   /**
@@ -202,8 +218,9 @@ public record Circumstances(
   private Circumstances byTheWord() {
     Map<String, Double> figures = new LinkedHashMap<>(numbers);
     figures.put("temperature", WARMTH.get(choices.get("warmth-said")));
+    double spread = WARMTH_SPREAD / doubt.meant("warmth-said");
     return new Circumstances(
-        figures, choices, neighbourCauses, overruled, doubt.with("temperature", WARMTH_SPREAD));
+        figures, choices, neighbourCauses, overruled, doubt.with("temperature", spread));
   }
 
   private void byItsWishes(Derived more, Taxon taxon, String light) {
@@ -222,7 +239,7 @@ public record Circumstances(
           "light-mean",
           mean -> LightClass.position(Math.max(DARK, mean)) - wished.ordinal());
     } else if (light != null) {
-      more.put("light-over", LightClass.of(light).above(wished));
+      more.by("place-light", "light-over", LightClass.of(light).above(wished));
     }
   }
 
@@ -259,6 +276,13 @@ public record Circumstances(
     Integer between = wateredEvery(kind, day, latitude);
     share(more, "unwatered-share", "days-since-watering", between);
     share(more, "watering-share", "watering-every", between);
+    Double waterings = more.of("waterings-in-14-days");
+    if (between != null
+        && more.of("watering-every") == null
+        && waterings != null
+        && waterings >= ENOUGH_WATERINGS) {
+      more.of("watering-share", "waterings-in-14-days", times -> 14 / times / between);
+    }
     share(more, "repot-share", "days-since-repot", kind.way().settlesDays());
     share(more, "unpotted-share", "days-since-repot", kind.way().repotDays());
   }
@@ -294,17 +318,19 @@ public record Circumstances(
     if (condition.is() != null) {
       String word = choices.get(condition.field());
       double chance = doubt.chance(condition.field());
-      return sure(word == null ? 0 : condition.is().equals(word) ? chance : 1 - chance);
+      double meant = doubt.meant(condition.field());
+      return sure(word == null ? 0 : meant * (condition.is().equals(word) ? chance : 1 - chance));
     }
     Double value = numbers.get(condition.field());
     return value == null
         ? 0
         : sure(
-            within(
-                value,
-                doubt.spread(condition.field()),
-                condition.atLeast() == null ? Double.NEGATIVE_INFINITY : condition.atLeast(),
-                condition.atMost() == null ? Double.POSITIVE_INFINITY : condition.atMost()));
+            doubt.meant(condition.field())
+                * within(
+                    value,
+                    doubt.spread(condition.field()),
+                    condition.atLeast() == null ? Double.NEGATIVE_INFINITY : condition.atLeast(),
+                    condition.atMost() == null ? Double.POSITIVE_INFINITY : condition.atMost()));
   }
 
   private static double within(double value, double spread, double least, double most) {

@@ -17,8 +17,13 @@ final class Derived {
     this.doubt = from.doubt();
   }
 
-  void put(String field, double value) {
+  /** What follows from a word, and was as likely meant. */
+  void by(String word, String field, double value) {
     numbers.put(field, value);
+    double meant = from.doubt().meant(word);
+    if (meant < 1) {
+      doubt = doubt.hearing(new Doubt(Map.of(), Map.of(), Map.of(field, meant)));
+    }
   }
 
   /** What follows from one figure, where that is known. */

@@ -2,6 +2,7 @@ package org.mildlantern.core.diagnosis;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.working.Working;
@@ -48,12 +49,25 @@ public record Diagnosis(
   }
 
   /**
-   * The number in the ranking of the first cause that is likelier than the one before it, since
-   * nothing that was seen speaks for it; -1 when there is none.
+   * The number in the ranking of the first cause that is likelier than the one before it, since it
+   * explains nothing of what was seen; -1 when there is none.
    */
   public int besides() {
+    return likelier(one -> !one.explains());
+  }
+
+  /**
+   * The number in the ranking of the first cause that is likelier than the one before it, since it
+   * is natural and a fault goes first; -1 when there is none.
+   */
+  public int natural() {
+    return likelier(RankedCause::explains);
+  }
+
+  private int likelier(Predicate<RankedCause> of) {
     return IntStream.range(1, ranking.size())
         .filter(i -> ranking.get(i).probability() > ranking.get(i - 1).probability())
+        .filter(i -> of.test(ranking.get(i)))
         .findFirst()
         .orElse(-1);
   }

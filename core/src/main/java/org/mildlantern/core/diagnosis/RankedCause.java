@@ -3,6 +3,7 @@ package org.mildlantern.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.mildlantern.core.knowledge.Cause;
 import org.mildlantern.core.knowledge.Verdict;
 import org.mildlantern.core.words.Words;
@@ -26,31 +27,49 @@ public record RankedCause(
   /** Of how likely the likeliest is: what is less likely never comes first. Rule of thumb. */
   private static final double WORTH = 0.3;
 
+  private static final double EVEN = 0.5;
+
+  /** A sign that so many plants show without any cause asks for none. Rule of thumb. */
+  private static final double COMMON = 0.4;
+
   /** What it asks of the keeper: where only records speak for it, no more than a look. */
   public Verdict asks() {
-    return isSeen() || cause.verdict() == Verdict.NORMAL ? cause.verdict() : Verdict.LOOK;
+    return isSeen() || isNatural() ? cause.verdict() : Verdict.LOOK;
   }
 
   /** Whether something that was seen speaks for it, and not its base rate and records alone. */
   public boolean isSeen() {
+    return speaking().findAny().isPresent();
+  }
+
+  private Stream<Weight> speaking() {
     return weights.stream()
-        .anyMatch(
-            w ->
-                (w.kind() == Weight.Kind.FINDING || w.kind() == Weight.Kind.RESPONSE)
-                    && w.decibans() >= SPEAKS);
+        .filter(w -> w.kind() == Weight.Kind.FINDING || w.kind() == Weight.Kind.RESPONSE)
+        .filter(w -> w.decibans() >= SPEAKS);
   }
 
   /**
    * The likeliest first; but what is common and explains nothing of what was seen comes after what
-   * does, as long as that is not far less likely.
+   * does, as long as that is not far less likely, and what is natural comes after a fault that is
+   * likelier than not.
    *
    * @param likeliest the probability of the likeliest
    */
   static Comparator<RankedCause> order(double likeliest) {
     return Comparator.comparing(
-            (RankedCause one) -> one.isSeen() && one.probability >= WORTH * likeliest)
+            (RankedCause one) -> one.explains() && one.probability >= WORTH * likeliest)
+        .thenComparing(one -> !one.isNatural() && one.probability > EVEN)
         .thenComparing(RankedCause::probability)
         .reversed();
+  }
+
+  boolean isNatural() {
+    return cause.verdict() == Verdict.NORMAL;
+  }
+
+  /** Whether it is seen by more than what is seen on many plants that are well. */
+  boolean explains() {
+    return speaking().anyMatch(w -> w.leak() < COMMON);
   }
 
   /** How the probability comes about, line by line. */

@@ -78,8 +78,10 @@ public record ReadRate(
       return (int) reading.maybe().stream().map(ReadRate::called).filter(missed::contains).count();
     }
 
-    private Stream<Reading.Seen> doubted() {
-      return reading.seen().stream().filter(seen -> !seen.finding().isSure());
+    private Stream<String> doubted() {
+      return Stream.concat(
+          reading.seen().stream().filter(one -> one.sure() < 1).map(ReadRate::called),
+          reading.told().stream().filter(one -> one.sure() < 1).map(ReadRate::called));
     }
 
     int plain() {
@@ -87,8 +89,7 @@ public record ReadRate(
     }
 
     int plainlyInvented() {
-      return invented.size()
-          - (int) doubted().map(ReadRate::called).filter(invented::contains).count();
+      return invented.size() - (int) doubted().filter(invented::contains).count();
     }
   }
 
@@ -147,12 +148,16 @@ public record ReadRate(
         .forEach(seen -> invented.add(called(seen)));
     reading.told().stream()
         .filter(told -> !used.contains(told))
-        .forEach(told -> invented.add(told.field() + "=" + told.value()));
+        .forEach(told -> invented.add(called(told)));
     return new One(text, reading, missed, invented, led(text, reading, diagnostician));
   }
 
   private static String called(Reading.Seen seen) {
     return (seen.present() ? "" : SaidText.NOT) + seen.sign();
+  }
+
+  private static String called(Reading.Told told) {
+    return told.field() + "=" + told.value();
   }
 
   private static void take(
@@ -176,9 +181,7 @@ public record ReadRate(
     boolean present = !also.startsWith(SaidText.NOT);
     String sign = present ? also : also.substring(SaidText.NOT.length());
     take(sign, present, reading, used, new ArrayList<>(), knowledge);
-    reading.told().stream()
-        .filter(told -> also.equals(told.field() + "=" + told.value()))
-        .forEach(used::add);
+    reading.told().stream().filter(told -> also.equals(called(told))).forEach(used::add);
   }
 
   /** What shows a trait shows the sign that it belongs to. */

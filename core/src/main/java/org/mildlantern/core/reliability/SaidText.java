@@ -38,7 +38,7 @@ public record SaidText(
     String urgent) {
   static final String NOT = "not ";
 
-  private static final int LAST_OPEN = 2400;
+  private static final int LAST_OPEN = 2610;
 
   private static final List<String> VOICES =
       List.of("beginner", "expert", "phone", "abroad", "later", "latest", "newest", "fresh");

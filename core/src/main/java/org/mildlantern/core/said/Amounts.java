@@ -65,6 +65,15 @@ final class Amounts {
               + SPOKEN
               + "[\\s-]*(cm|centimet(?:er|re)s?|inch(?:es)?|\")");
 
+  private static final Pattern NITROGEN =
+      Pattern.compile("\\b" + NUMBER + "\\s*(?:ppm|mg/l)(?: of)?(?: n\\b| nitrogen\\b)");
+
+  private static final Pattern OF_AIR =
+      Pattern.compile("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*");
+
+  private static final Pattern OF_AIR_OR_DRY =
+      Pattern.compile("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*");
+
   /** Lux of a foot-candle. */
   private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
 
@@ -86,6 +95,7 @@ final class Amounts {
     Passage passage = new Passage(text, tokens);
     new Amounts(passage).read();
     Often.read(passage, today);
+    Moves.read(passage);
     return passage.told();
   }
 
@@ -113,6 +123,7 @@ final class Amounts {
         FOOT_CANDLES,
         m -> passage.put("light-lux", Math.round(LUX_OF_A_FOOT_CANDLE * Passage.first(m)), m));
     passage.each(PPFD, figure("light-ppfd"));
+    passage.each(NITROGEN, figure("last-feed-ppm"));
   }
 
   private Passage.Take figure(String field) {
@@ -120,14 +131,9 @@ final class Amounts {
   }
 
   private void percent(Matcher match) {
-    boolean ofAir =
-        passage
-            .clause(match)
-            .matches("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*");
+    boolean ofAir = OF_AIR.matcher(passage.clause(match)).matches();
     boolean ofSomething = passage.isFollowedBy(match, " of");
-    if (ofAir
-        || !ofSomething
-            && passage.sentence(match).matches("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*")) {
+    if (ofAir || !ofSomething && OF_AIR_OR_DRY.matcher(passage.sentence(match)).matches()) {
       passage.put("humidity", Passage.first(match), match);
     }
   }

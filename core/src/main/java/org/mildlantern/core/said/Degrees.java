@@ -95,6 +95,10 @@ final class Degrees {
               + " (\\d{2})\\b"
               + "(?!\\s*(?:°|º|degrees?|c\\b|f\\b|%|percent|per cent|cm|mm|inch|days?|weeks?|months?|years?|leaves|flowers|lux|ppm|[.,:]\\d))");
 
+  private static final Pattern HEATWAVE =
+      Pattern.compile(
+          "\\bheat ?wave,?(?: of| with| at| up to| around| about)* \\(?(\\d{2})\\b(?!\\s*(?:days?|hours?|%))");
+
   private static final Pattern WHERE_HOT =
       Pattern.compile(
           "\\b(?:heat(?:wave)?|hot|temp(?:erature)?s?|thermometer|sun|noon|afternoons?|summer|balcony|terrace|patio|case|tank|tent|sill|windowsill|outside|outdoors|glass|in (?:here|there)|it (?:got|gets|hit|hits|went up|rose)|"
@@ -112,6 +116,14 @@ final class Degrees {
   private static final Pattern HOT =
       Pattern.compile(
           "\\b(?:(?:too )?hot|heat(?:wave)?|maxima|got to|after|up to|reached|with the heat of)\\b");
+
+  private static final Pattern COLD_TIMES =
+      Pattern.compile(
+          "(?s).*\\b(?:nights?|frost|minim(?:um|a)|coldest|last night|transit|lows|(?:dropped|fell|sank|down) to (?:about |around |just )?\\d+)\\b.*");
+
+  private static final Pattern HOT_TIMES =
+      Pattern.compile(
+          "(?s).*\\b(?:maxim(?:um|a)|got to|reached|heatwave|afternoons?|midday|noon)\\b.*");
 
   /** No place is this warm usually, in °C. */
   private static final double SCORCHING = 30;
@@ -155,6 +167,7 @@ final class Degrees {
     passage.each(FREEZING, m -> passage.put("coldest", 0, m));
     passage.each(BY_NIGHT, degrees::night);
     passage.each(ROSE_TO, degrees::heat);
+    passage.each(HEATWAVE, degrees::noon);
     passage.each(BARE_NIGHT, degrees::night);
     passage.each(BARE_DAY, degrees::noon);
     passage.each(BARE_TOP, degrees::noon);
@@ -184,17 +197,20 @@ final class Degrees {
     }
   }
 
+  /** The clause of a figure; one that stands alone speaks of what was said before it. */
+  private String where(Matcher match) {
+    String clause = passage.clause(match);
+    return clause.strip().equals(match.group().strip()) ? passage.sentence(match) : clause;
+  }
+
   private void temperature(Matcher match, Scale scale) {
     double value = Passage.number(match, 2);
     if (match.group(1) != null) {
       value = -Math.abs(value);
     }
     double celsius = scale == Scale.FAHRENHEIT ? Math.round((value - 32) / 1.8 * 10) / 10.0 : value;
-    String clause = passage.clause(match).replace("day and night", "always");
-    boolean cold =
-        celsius <= COLD
-            || clause.matches(
-                "(?s).*\\b(?:nights?|frost|minim(?:um|a)|coldest|last night|transit|lows|(?:dropped|fell|sank|down) to (?:about |around |just )?\\d+)\\b.*");
+    String clause = where(match).replace("day and night", "always");
+    boolean cold = celsius <= COLD || COLD_TIMES.matcher(clause).matches();
     if (scale == Scale.UNSAID && celsius > (cold ? CELSIUS_BY_NIGHT : CELSIUS_BY_DAY)) {
       return;
     }
@@ -202,8 +218,7 @@ final class Degrees {
       passage.put("coldest", celsius, match);
     } else if (celsius >= SCORCHING
         || celsius >= 27 && HOT.matcher(passage.sentence(match)).find()
-        || clause.matches(
-            "(?s).*\\b(?:maxim(?:um|a)|got to|reached|heatwave|afternoons?|midday|noon)\\b.*")) {
+        || HOT_TIMES.matcher(clause).matches()) {
       passage.put("warmest", celsius, match);
     } else {
       passage.put("temperature", celsius, match);

@@ -31,6 +31,7 @@ final class Examples {
   private final Lexicon lexicon;
   private final Clauses clauses;
   private final Reader reader;
+  private final Spelling spelling;
   private final RandomGenerator chance;
   private final Map<String, Integer> labels = new LinkedHashMap<>();
   private final Map<String, Integer> stems = new LinkedHashMap<>();
@@ -41,7 +42,10 @@ final class Examples {
     this.words = new Tokens(knowledge.wording());
     this.lexicon = new Lexicon(knowledge, words);
     this.clauses = new Clauses(knowledge.wording());
-    this.reader = new Reader(knowledge, Learned.nothing());
+    Learned nothing = Learned.nothing();
+    this.reader = new Reader(knowledge, nothing);
+    this.spelling =
+        new Spelling(knowledge, words, stem -> lexicon.isKnown(stem) || nothing.knows(stem));
     this.chance = chance;
   }
 
@@ -119,7 +123,7 @@ final class Examples {
   }
 
   void take(Learning.Lesson lesson) {
-    List<Token> tokens = words.of(lesson.text());
+    List<Token> tokens = spelling.mended(words.of(lesson.text()));
     if (lesson.form() == null) {
       takeWay(lesson, tokens);
     } else {

@@ -64,12 +64,12 @@ final class Learned {
 
   /** Whether a stem is one of a word that was learned, or of the language. */
   boolean knows(String stem) {
-    return wordNumbers.containsKey(stem) || vectors != null && vectors.point(stem) != null;
+    return wordNumbers.containsKey(stem) || vectors.point(stem) != null;
   }
 
-  /** Of which nothing was learned. */
+  /** Of which nothing was learned but the words of the language. */
   static Learned nothing() {
-    return new Learned(0, List.of(), List.of(), List.of(), null);
+    return new Learned(0, List.of(), List.of(), List.of(), WordVectors.shipped());
   }
 
   /** As it ships. */

@@ -2,8 +2,10 @@ package org.mildlantern.core.said;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** How often a plant is watered, and how long ago something was, as a text tells it. */
 final class Often {
@@ -32,7 +34,7 @@ final class Often {
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
   private static final Pattern AGO =
       Pattern.compile(
-          "(?:\\bbefore\\s+)?(?<!\\b(?:in|within|every|a) )\\b"
+          "(?:\\bbefore\\s+)?(?<!\\b(?:in|within|every|a|once|twice|times) )\\b"
               + COUNT
               + "\\s+"
               + UNIT
@@ -47,16 +49,42 @@ final class Often {
               + "\\s+"
               + UNIT
               + "\\b");
-  private static final String HAD =
-      "(?s).*\\b(?:(?:had|owned) (?:it|them|him|her|this|the plant|mine) (?:for|now for|since)|(?:got|bought) (?:it|them|him|her|this|mine) (?:about |over |almost |nearly )?\\w+ years? ago)\\b.*";
+  private static final Pattern HAD =
+      Pattern.compile(
+          "(?s).*\\b(?:(?:had|owned) (?:it|them|him|her|this|the plant|mine) (?:for|now for|since)|(?:got|bought) (?:it|them|him|her|this|mine) (?:about |over |almost |nearly )?\\w+ years? ago)\\b.*");
   private static final Pattern LAST =
       Pattern.compile("\\b(last week|yesterday|last month|the week after)\\b");
 
-  private static final String STOOD =
-      "(?s)(?!.*\\b(?:without|no|not)\\b)(?:.*\\b(?:stand|stood|standing)\\b.*water.*|.*water.*\\bstood\\b.*"
-          + "|.*\\b(?:stand|stood|standing|sit|sits|sat|sitting|swam|swum|left|been)\\b(?: \\w+){0,3} in(?: (?!and\\b)\\w+){0,4} (?:water|puddle)\\b.*)";
-  private static final String MISTED =
-      "(?s)(?!.*\\bwater(?:s|ed|ing)?\\b(?! spray)).*\\bmist(?:s|ed|ing)?\\b.*";
+  private static final Pattern STOOD =
+      Pattern.compile(
+          "(?s)(?!.*\\b(?:without|no|not)\\b)(?:.*\\b(?:stand|stood|standing)\\b.*water.*|.*water.*\\bstood\\b.*"
+              + "|.*\\b(?:stand|stood|standing|sit|sits|sat|sitting|swam|swum|left|been)\\b(?: \\w+){0,3} in(?: (?!and\\b)\\w+){0,4} (?:water|puddle)\\b.*)");
+  private static final Pattern MISTED =
+      Pattern.compile("(?s)(?!.*\\bwater(?:s|ed|ing)?\\b(?! spray)).*\\bmist(?:s|ed|ing)?\\b.*");
+  private static final Pattern REPOTTED =
+      Pattern.compile(
+          "(?s).*\\b(?:same (?:old )?(?:pot|soil|compost|mix|bark|medium|moss)\\b|repot|potted(?! plants?)|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*");
+  private static final Pattern MOVED =
+      Pattern.compile(
+          "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*");
+  private static final Pattern FED = Pattern.compile("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*");
+  private static final Pattern ARRIVED =
+      Pattern.compile(
+          "(?s).*\\b(?:bought|got(?! rid| to| into| onto| between| under| wet| (?:any |no |its |a )?(?:water|drink|soak|bath|shower))|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*");
+  private static final Pattern UNWATERED =
+      Pattern.compile(
+          "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water|watered (?:(?:it|them|him|her) )?(?:yesterday|last|.{1,20} ago))\\b.*");
+  private static final Pattern KEPT_WET =
+      Pattern.compile(
+          "(?s)(?!.*\\b(?:leaf|leaves|blisters?|spots?|patch(?:es)?|blotch(?:es)?)\\b).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*");
+  private static final Pattern KEPT_DRY =
+      Pattern.compile(
+          "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry (?:for|since)\\b).*");
+  private static final Pattern FLOWERS =
+      Pattern.compile("(?s).*\\b(?:in (?:full |its )?(?:flower|bloom)|flowering|blooming)\\b.*");
+  private static final Pattern NO_FLOWERS =
+      Pattern.compile("(?s).*\\b(?:ago|no|not|without|stopped|finished|before|after)\\b.*");
+  private static final Pattern OUTSIDE = Pattern.compile("(?s).*\\b(?:outside|outdoors)\\b.*");
   private static final Pattern SHARE =
       Pattern.compile(
           "\\b(half|(?:a|one) third|(?:a|one) quarter|two thirds|three quarters|"
@@ -69,7 +97,13 @@ final class Often {
   private static final Pattern FALLS =
       Pattern.compile(
           "^(?: \\w+){0,3} (?:f[ae]ll(?:s|en|ing)?(?! over)|drop\\w*|shed|came off|(?:are|is|were) gone(?! \\w))\\b");
+  private static final Pattern FEEDS =
+      Pattern.compile("\\b(?:fed|feeds?|feeding|fertili[sz]\\w*)\\b");
+  private static final Pattern WATERS_AND_FEEDS =
+      Pattern.compile(
+          "\\b(?:water(?:s|ed)? and (?:fed|feeds?|fertili[sz]\\w*)|(?:fed|feeds?|fertili[sz]\\w*) and water(?:s|ed)?)\\b");
   private static final double FORTNIGHT = 14;
+  private static final double QUARTER = 90;
 
   private final Passage passage;
 
@@ -123,9 +157,10 @@ final class Often {
   }
 
   private void adverb(Matcher match) {
-    if (passage.waters(match) && Passage.WATERS.matcher(passage.clause(match)).find()) {
-      passage.put(
-          "watering-every",
+    String clause = passage.clause(match);
+    if (is(MISTED, clause)
+        || Stream.of(Passage.WATERS, FEEDS).anyMatch(one -> one.matcher(clause).find())) {
+      interval(
           Map.of("daily", 1, "weekly", 7, "fortnightly", 14, "monthly", 30).get(match.group(1)),
           match);
     }
@@ -149,11 +184,30 @@ final class Often {
   }
 
   private void interval(double days, Matcher match) {
-    if (days > 0 && passage.clause(match).matches(MISTED)) {
+    String clause = passage.clause(match);
+    if (days <= 0) {
+      return;
+    }
+    if (is(MISTED, clause)) {
       passage.put("mistings-in-14-days", Math.round(FORTNIGHT / days), match);
-    } else if (days > 0 && passage.waters(match)) {
+      return;
+    }
+    String before = clause.substring(0, Math.max(0, clause.indexOf(match.group())));
+    int fed = last(FEEDS, before);
+    int watered = last(Passage.WATERS, before);
+    boolean feeds = fed < 0 && watered < 0 ? last(FEEDS, clause) >= 0 : fed > watered;
+    boolean both = WATERS_AND_FEEDS.matcher(clause).find();
+    if (feeds || both) {
+      passage.put("feeds-in-90-days", Math.round(QUARTER / days), match);
+    }
+    if (both || watered > fed && last(FEEDS, clause) >= 0 || passage.waters(match)) {
       passage.put("watering-every", days, match);
     }
+  }
+
+  /** Where the last of them stands, or -1. */
+  private static int last(Pattern words, String text) {
+    return words.matcher(text).results().mapToInt(MatchResult::start).max().orElse(-1);
   }
 
   /**
@@ -176,37 +230,30 @@ final class Often {
   /** A span of time, by the verb of its clause. */
   private void since(Matcher match, int days) {
     String clause = passage.clause(match);
-    if (clause.matches(
-        "(?s).*\\b(?:same (?:old )?(?:pot|soil|compost|mix|bark|medium|moss)\\b|repot|potted(?! plants?)|division|divided|transplant|changed (?:its|the) pot|new pot|fresh (?:soil|compost|mix|bark)|potted on)\\w*.*")) {
+    if (is(REPOTTED, clause)) {
       passage.put("days-since-repot", days, match);
-    } else if (clause.matches(STOOD)) {
+    } else if (is(STOOD, clause)) {
       passage.put("stood-for", days, match);
-    } else if (clause.matches(
-        "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*")) {
+    } else if (is(MOVED, clause)) {
       passage.put("days-since-move", days, match);
-    } else if (clause.matches("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*")) {
+    } else if (is(FED, clause)) {
       passage.put("days-since-feed", days, match);
-    } else if (clause.matches(
-            "(?s).*\\b(?:bought|got(?! rid| to| (?:any |no |its |a )?(?:water|drink|soak|bath|shower))|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*")
-        && (!clause.contains("years") || clause.matches(HAD))) {
+    } else if (is(ARRIVED, clause) && (!clause.contains("years") || is(HAD, clause))) {
       passage.put("days-since-arrival", days, match);
-    } else if (clause.matches(
-        "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water|watered (?:(?:it|them|him|her) )?(?:yesterday|last|.{1,20} ago))\\b.*")) {
+    } else if (is(UNWATERED, clause)) {
       passage.put("days-since-watering", days, match);
-    } else if (clause.matches(
-            "(?s)(?!.*\\b(?:leaf|leaves|blisters?|spots?|patch(?:es)?|blotch(?:es)?)\\b).*\\b(?:wet|damp|soggy|soaked|sodden|(?:n't|not|never) dr(?:y|ied))\\b.*")
-        && days > 1) {
+    } else if (is(KEPT_WET, clause) && days > 1) {
       passage.put("wet-days", days, match);
-    } else if (clause.matches(
-            "(?s).*(?:\\b(?:soil|compost|medium|mix|bark|moss|pot)\\b.*\\bdry\\b|\\bdry (?:for|since)\\b).*")
-        && days > 1) {
+    } else if (is(KEPT_DRY, clause) && days > 1) {
       passage.put("dry-days", days, match);
-    } else if (clause.matches(
-            "(?s).*\\b(?:in (?:full |its )?(?:flower|bloom)|flowering|blooming)\\b.*")
-        && !clause.matches("(?s).*\\b(?:ago|no|not|without|stopped|finished|before|after)\\b.*")) {
+    } else if (is(FLOWERS, clause) && !is(NO_FLOWERS, clause)) {
       passage.put("days-in-flower", days, match);
-    } else if (clause.matches("(?s).*\\b(?:outside|outdoors)\\b.*")) {
+    } else if (is(OUTSIDE, clause)) {
       passage.put("days-since-move", days, match);
     }
+  }
+
+  private static boolean is(Pattern of, String clause) {
+    return of.matcher(clause).matches();
   }
 }

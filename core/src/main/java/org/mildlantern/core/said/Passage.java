@@ -37,7 +37,7 @@ final class Passage {
   private static final Pattern COUNTS =
       Pattern.compile(
           "\\d|\\b(?:zero|freezing|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
-              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|christmas|new year|easter|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|"
+              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|from|christmas|new year|easter|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|"
               + Dates.MONTHS
               + ")\\b");
 
@@ -126,7 +126,7 @@ final class Passage {
 
   void put(String field, Reading.Value value, Matcher match) {
     told.putIfAbsent(
-        field, new Reading.Told(field, value, spelt.written(match.start(), match.end())));
+        field, new Reading.Told(field, value, spelt.written(match.start(), match.end()), 1));
   }
 
   List<Reading.Told> told() {

@@ -138,8 +138,9 @@ public final class Reader {
       return told.stream().anyMatch(one -> one.field().equals(field));
     }
 
-    void tell(Match match) {
-      told.add(new Reading.Told(match.phrase().id(), match.phrase().told(), match.span(tokens)));
+    void tell(Match match, double sure) {
+      told.add(
+          new Reading.Told(match.phrase().id(), match.phrase().told(), match.span(tokens), sure));
       used.addAll(match.at());
     }
   }
@@ -173,7 +174,7 @@ public final class Reader {
       }
       if (circumstance) {
         if (!denied && !all.tells(match.phrase().id())) {
-          all.tell(match);
+          all.tell(match, likely.sure(match));
           claims.take(match);
         }
       } else if (occurs(match.phrase().id(), all.form) && !isOfAnother(match, claims)) {
@@ -202,7 +203,7 @@ public final class Reader {
         continue;
       }
       if (chance.isTold()) {
-        all.tell(match);
+        all.tell(match, likely.sure(chance));
       } else if (!matches.isOfAnotherPart(match, all.tokens)) {
         Reading.Seen one = statement.of(match, all.tokens, all.form, likely.sure(chance));
         if (likely.isFree(chance, match, all.used)) {

@@ -60,19 +60,36 @@ public record Reading(
     }
   }
 
-  /** A circumstance: a field with its value. */
-  public record Told(String field, Value value, Span span) {}
+  /**
+   * A circumstance: a field with its value.
+   *
+   * @param sure how likely it was meant, above 0 and up to 1; 1 where it was said plainly
+   */
+  public record Told(String field, Value value, Span span, double sure) {
+    public boolean isSure() {
+      return sure == 1;
+    }
+
+    /** The same once it was confirmed. */
+    public Told surely() {
+      return new Told(field, value, span, 1);
+    }
+  }
 
   /** What a field is said to be. */
   public sealed interface Value {
-    /** The circumstances of which only this is known. */
-    Circumstances of(String field);
+    /**
+     * The circumstances of which only this is known.
+     *
+     * @param sure how likely it was meant; figures are always meant
+     */
+    Circumstances of(String field, double sure);
   }
 
   /** A number in the field's unit. */
   public record Figure(double number) implements Value {
     @Override
-    public Circumstances of(String field) {
+    public Circumstances of(String field, double sure) {
       return new Circumstances(Map.of(field, number), Map.of(), Set.of());
     }
 
@@ -85,8 +102,8 @@ public record Reading(
   /** One of the field's words. */
   public record Choice(String word) implements Value {
     @Override
-    public Circumstances of(String field) {
-      return new Circumstances(Map.of(), Map.of(field, word), Set.of());
+    public Circumstances of(String field, double sure) {
+      return Circumstances.heard(field, word, sure);
     }
 
     @Override
@@ -101,7 +118,7 @@ public record Reading(
 
   public Circumstances circumstances() {
     return told.stream()
-        .map(one -> one.value().of(one.field()))
+        .map(one -> one.value().of(one.field(), one.sure()))
         .reduce(Circumstances.UNKNOWN, Circumstances::telling);
   }
 }

@@ -70,6 +70,37 @@ class DiagnosticianTest {
   }
 
   @Test
+  void whatMostPlantsShowExplainsNothing() {
+    Diagnosis diagnosis =
+        diagnostician.diagnose(
+            ask(
+                "big-leaf-rosette",
+                List.of(Finding.present("no-bloom@whole"), Finding.present("good-growth@whole"))));
+    RankedCause first = diagnosis.ranking().get(0);
+    assertThat(first.unexplained()).doesNotContain("Has not flowered when due");
+    assertThat(diagnosis.ranking().get(diagnosis.besides()).cause().id())
+        .isEqualTo("oldest-leaf-ageing");
+  }
+
+  @Test
+  void aFaultThatIsLikelierThanNotComesBeforeWhatIsNaturalAndLikelierStill() {
+    Diagnosis diagnosis =
+        diagnostician.diagnose(
+            ask(
+                "big-leaf-rosette",
+                List.of(
+                    Finding.present("juvenile-form@new-leaves"),
+                    Finding.present("stretched@whole"),
+                    Finding.present("dim-place@around"))));
+    RankedCause first = diagnosis.ranking().get(0);
+    RankedCause natural = diagnosis.ranking().get(diagnosis.natural());
+    assertThat(first.cause().id()).isEqualTo("too-little-light");
+    assertThat(natural.cause().id()).isEqualTo("juvenile-leaves");
+    assertThat(natural.probability()).isGreaterThan(first.probability());
+    assertThat(diagnosis.besides()).isNegative();
+  }
+
+  @Test
   void whatIsFarLikelierStaysFirstThoughOnlyRecordsSpeakForIt() {
     Diagnosis diagnosis =
         diagnostician.diagnose(

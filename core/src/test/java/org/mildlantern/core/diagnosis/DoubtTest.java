@@ -86,6 +86,40 @@ class DoubtTest {
   }
 
   @Test
+  void aWordThatWasPerhapsNotMeantSpeaksForNothingElse() {
+    Condition dry = knowledge.conditions().find("air-said-dry").orElseThrow();
+    Condition humid = knowledge.conditions().find("air-said-humid").orElseThrow();
+    Circumstances heard = Circumstances.heard("air-said", "dry", 0.7);
+    assertThat(heard.chance(dry, "x")).isEqualTo(0.7);
+    assertThat(heard.chance(humid, "x")).isZero();
+    Circumstances kept = Circumstances.UNKNOWN.telling(heard);
+    assertThat(kept.chance(dry, "x")).isEqualTo(0.7);
+    assertThat(kept.telling(Circumstances.heard("air-said", "dry", 1)).chance(dry, "x"))
+        .isEqualTo(1);
+  }
+
+  @Test
+  void whatFollowsFromAWordIsAsLikelyMeant() {
+    Condition dark = knowledge.conditions().find("light-below-wish").orElseThrow();
+    Kind cactus = knowledge.kind(knowledge.taxonNamed("Mammillaria").orElseThrow());
+    Circumstances low = Circumstances.heard("place-light", "low", 0.6).derived(cactus, JUNE, 53);
+    assertThat(low.chance(dark, "x")).isEqualTo(0.6);
+  }
+
+  @Test
+  void warmthThatWasPerhapsNotMeantSpreadsWider() {
+    double sure = warmth(1);
+    assertThat(warmth(0.6)).isGreaterThan(sure);
+  }
+
+  private double warmth(double sure) {
+    return Circumstances.heard("warmth-said", "cold", sure)
+        .derived(goeppertia, JUNE, 53)
+        .doubt()
+        .spread("temperature");
+  }
+
+  @Test
   void whatIsNotSureMovesACauseLess() {
     double none = sunburn(Circumstances.UNKNOWN);
     double sure = sunburn(read(Map.of("direct-hours", 5.0), Map.of()));

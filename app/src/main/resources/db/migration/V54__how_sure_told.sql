@@ -1,0 +1,2 @@
+-- What was read from a keeper's words of circumstances may not have been meant, until they say so.
+alter table look_told add column sure double precision not null default 1 check (sure > 0 and sure <= 1);

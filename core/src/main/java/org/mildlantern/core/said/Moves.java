@@ -1,0 +1,42 @@
+package org.mildlantern.core.said;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** From where to where a plant was moved, as a text tells it. */
+final class Moves {
+  private static final String OUT =
+      "(?:balcony|terrace|patio|garden|yard|deck|greenhouse|cold frame|outside|outdoors)";
+  private static final String IN =
+      "(?:(?:living|dining|bed|bath|sun|store|spare|guest) ?room|room|house|flat|apartment|lounge|office|kitchen|conservatory"
+          + "|hall(?:way)?|corridor|landing|stairwell|cellar|basement|study|(?:window ?)?sill|window|shelf|desk|table|inside|indoors)";
+  private static final String ITS = "(?:the |my |our |a |an )?(?:[a-z]+ ){0,2}?";
+  private static final String TO = " (?:back )?(?:in|into|to|onto|on|inside|out to|out onto) ";
+
+  private static final Pattern CAME_IN = fromTo(OUT, IN);
+  private static final Pattern WENT_OUT = fromTo(IN, OUT);
+  private static final Pattern MOVED_ABOUT = fromTo(IN, IN);
+
+  private static final Pattern MOVES =
+      Pattern.compile(
+          "\\b(?:mov(?:e|ed|es|ing)|brought|bring|took|taken|carried|came|come|went|put|shifted|transferred|relocated)\\b");
+
+  private Moves() {}
+
+  static void read(Passage passage) {
+    passage.each(CAME_IN, m -> moved(passage, "indoors", "indoor", m));
+    passage.each(WENT_OUT, m -> moved(passage, "outdoors", "outdoor", m));
+    passage.each(MOVED_ABOUT, m -> moved(passage, "elsewhere", "indoor", m));
+  }
+
+  private static Pattern fromTo(String from, String to) {
+    return Pattern.compile("\\bfrom " + ITS + from + TO + ITS + to + "\\b");
+  }
+
+  private static void moved(Passage passage, String to, String stands, Matcher match) {
+    if (MOVES.matcher(passage.clause(match)).find()) {
+      passage.put("moved", new Reading.Choice(to), match);
+      passage.put("place-kind", new Reading.Choice(stands), match);
+    }
+  }
+}
