@@ -18,6 +18,7 @@ class LookTold {
   private Long lookId;
   private String field;
   private Double figure;
+  private double spread;
   private String choice;
   private String said;
   private double sure;
@@ -32,6 +33,7 @@ class LookTold {
 
   void set(LookState.Told told) {
     this.figure = told.value() instanceof Reading.Figure number ? number.number() : null;
+    this.spread = told.value() instanceof Reading.Figure number ? number.spread() : 0;
     this.choice = told.value() instanceof Reading.Choice word ? word.word() : null;
     this.said = told.quote();
     this.sure = told.sure();
@@ -44,7 +46,7 @@ class LookTold {
   LookState.Told told() {
     return new LookState.Told(
         field,
-        figure == null ? new Reading.Choice(choice) : new Reading.Figure(figure),
+        figure == null ? new Reading.Choice(choice) : new Reading.Figure(figure, spread),
         said,
         sure);
   }

@@ -20,7 +20,9 @@ record ToldWords(String label, String side) {
   static ToldWords of(Reading.Told told, Knowledge knowledge) {
     ContextField field = knowledge.fields().find(told.field()).orElseThrow();
     if (told.value() instanceof Reading.Figure figure) {
-      return new ToldWords(field.figure(BigDecimal.valueOf(figure.number())), field.label());
+      String number = field.figure(BigDecimal.valueOf(figure.number()));
+      return new ToldWords(
+          figure.spread() > 0 ? WORDS.say("about", number) : number, field.label());
     }
     String word = told.value().toString();
     return knowledge.conditions().stream()

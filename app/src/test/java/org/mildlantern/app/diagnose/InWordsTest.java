@@ -74,6 +74,9 @@ class InWordsTest {
     LookState.Told holes = air("dry", 0.7);
     assertThat(new LookTold(1L, holes).told()).isEqualTo(holes);
     assertThat(new LookTold(1L, told("humidity", 34)).told()).isEqualTo(told("humidity", 34));
+    LookState.Told salts =
+        new LookState.Told("water-ec", new Reading.Figure(583, 99), "350 ppm", 1);
+    assertThat(new LookTold(1L, salts).told()).isEqualTo(salts);
   }
 
   @Test

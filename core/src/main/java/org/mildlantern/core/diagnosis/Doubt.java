@@ -57,11 +57,13 @@ public record Doubt(
     return new Doubt(more, chances, meant);
   }
 
-  /** The same with what may not have been meant of another. */
+  /** The same with what a keeper was heard to tell: what may mean several, or was not meant. */
   Doubt hearing(Doubt told) {
+    Map<String, Double> wider = new HashMap<>(spreads);
     Map<String, Double> more = new HashMap<>(meant);
+    wider.putAll(told.spreads);
     more.putAll(told.meant);
-    return new Doubt(spreads, chances, more);
+    return new Doubt(wider, chances, more);
   }
 
   /** The same where these fields are told by a keeper, and stand as they are told. */

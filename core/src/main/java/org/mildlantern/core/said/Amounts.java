@@ -74,6 +74,39 @@ final class Amounts {
   private static final Pattern OF_AIR_OR_DRY =
       Pattern.compile("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*");
 
+  private static final Pattern HARDNESS_PPM =
+      Pattern.compile(
+          "\\bhardness(?: (?:is|of|at|about|around))* "
+              + NUMBER
+              + "\\s*(?:ppm|mg/l)|"
+              + NUMBER
+              + "\\s*(?:ppm|mg/l) (?:of )?(?:hardness|calcium carbonate|caco3)\\b");
+
+  private static final Pattern ALKALINITY_PPM =
+      Pattern.compile(
+          "\\balkalinity(?: (?:is|of|at|about|around))* " + NUMBER + "\\s*(?:ppm|mg/l)");
+
+  private static final Pattern SALTS_PPM =
+      Pattern.compile(NUMBER + "\\s*ppm\\b|\\btds(?: (?:is|of|at|about|around))* " + NUMBER);
+
+  private static final Pattern OF_WATER =
+      Pattern.compile("\\b(?:water|tds|tap|meter|dissolved|salts?|run-?off)\\b");
+
+  private static final Pattern OF_ELSE =
+      Pattern.compile(
+          "\\b(?:nitrogen|n|hardness|alkalinity|carbonate|caco3|co2|calcium|magnesium|fed|feeds?|feeding|fertili[sz]\\w*)\\b");
+
+  /** Parts per million of lime that are one degree, °dH. */
+  private static final double PPM_OF_A_DEGREE = 17.85;
+
+  /**
+   * Meters for salts count 0.5, 0.64 or 0.7 ppm for each µS/cm and seldom say which; between them,
+   * and how far the three lie apart.
+   */
+  private static final double PPM_OF_EC = 0.6;
+
+  private static final double SCALES_APART = 0.17;
+
   /** Lux of a foot-candle. */
   private static final double LUX_OF_A_FOOT_CANDLE = 10.764;
 
@@ -124,10 +157,27 @@ final class Amounts {
         m -> passage.put("light-lux", Math.round(LUX_OF_A_FOOT_CANDLE * Passage.first(m)), m));
     passage.each(PPFD, figure("light-ppfd"));
     passage.each(NITROGEN, figure("last-feed-ppm"));
+    passage.each(
+        HARDNESS_PPM,
+        m -> passage.put("water-hardness", Math.round(10 * either(m) / PPM_OF_A_DEGREE) / 10.0, m));
+    passage.each(ALKALINITY_PPM, figure("water-alkalinity"));
+    passage.each(SALTS_PPM, this::salts);
   }
 
   private Passage.Take figure(String field) {
     return match -> passage.put(field, Passage.first(match), match);
+  }
+
+  private static double either(Matcher match) {
+    return Passage.number(match, match.group(1) == null ? 2 : 1);
+  }
+
+  private void salts(Matcher match) {
+    if (OF_WATER.matcher(passage.sentence(match)).find()
+        && !OF_ELSE.matcher(passage.clause(match)).find()) {
+      double ec = Math.round(either(match) / PPM_OF_EC);
+      passage.put("water-ec", new Reading.Figure(ec, SCALES_APART * ec), match);
+    }
   }
 
   private void percent(Matcher match) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.mildlantern.core.diagnosis.Circumstances;
+import org.mildlantern.core.diagnosis.Doubt;
 import org.mildlantern.core.diagnosis.Finding;
 
 /**
@@ -86,11 +87,23 @@ public record Reading(
     Circumstances of(String field, double sure);
   }
 
-  /** A number in the field's unit. */
-  public record Figure(double number) implements Value {
+  /**
+   * A number in the field's unit.
+   *
+   * @param spread its standard deviation, where what was said can mean several; else 0
+   */
+  public record Figure(double number, double spread) implements Value {
+    public Figure(double number) {
+      this(number, 0);
+    }
+
     @Override
     public Circumstances of(String field, double sure) {
-      return new Circumstances(Map.of(field, number), Map.of(), Set.of());
+      return new Circumstances(
+          Map.of(field, number),
+          Map.of(),
+          Set.of(),
+          new Doubt(spread > 0 ? Map.of(field, spread) : Map.of(), Map.of()));
     }
 
     @Override

@@ -15,6 +15,7 @@ import org.mildlantern.core.knowledge.Kind;
 import org.mildlantern.core.knowledge.Kinds;
 import org.mildlantern.core.knowledge.Knowledge;
 import org.mildlantern.core.knowledge.Library;
+import org.mildlantern.core.said.Reading;
 import org.mildlantern.core.season.LightClass;
 
 class DoubtTest {
@@ -96,6 +97,14 @@ class DoubtTest {
     assertThat(kept.chance(dry, "x")).isEqualTo(0.7);
     assertThat(kept.telling(Circumstances.heard("air-said", "dry", 1)).chance(dry, "x"))
         .isEqualTo(1);
+  }
+
+  @Test
+  void aFigureThatCanMeanSeveralHoldsByChance() {
+    Condition salty = knowledge.conditions().find("water-salty").orElseThrow();
+    Circumstances told =
+        Circumstances.UNKNOWN.telling(new Reading.Figure(700, 100).of("water-ec", 1));
+    assertThat(told.chance(salty, "x")).isCloseTo(0.5, within(1e-9));
   }
 
   @Test
