@@ -7,7 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/** How often a plant is watered, and how long ago something was, as a text tells it. */
+/** How often a plant is watered and fed, and how long ago something was, as a text tells it. */
 final class Often {
   private static final String COUNT =
       "(\\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten)";
