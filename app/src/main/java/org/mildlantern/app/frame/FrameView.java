@@ -32,13 +32,14 @@ record FrameView(
       String when,
       boolean shown,
       List<Count> counts) {
+    private static final int LETTERS = 3;
 
     /** For how many of its counts there is room. */
     public int room() {
-      boolean today = when.equals("today");
-      int most = today ? 3 : 2;
+      int most = when.equals("today") ? 3 : 2;
       int letters = counts.stream().limit(most).mapToInt(count -> count.shown().length()).sum();
-      return letters > (today ? 7 : 4) ? most - 1 : most;
+      int dots = counts.size() > most ? 1 : 0;
+      return letters + dots > LETTERS ? most - 1 : most;
     }
 
     /** The counts for which there is no room, in words. */
