@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collector;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -41,6 +42,9 @@ class SaidPresenter {
   private static final int LESSER = 6;
   private static final int UNREAD = 4;
 
+  /** What is less likely is offered on demand only: three in a hundred of it were meant. */
+  private static final double FOLDED = 0.15;
+
   private final Knowledge knowledge;
   private final Figures figures;
   private final OpenCases cases;
@@ -70,7 +74,8 @@ class SaidPresenter {
                 .limit(UNREAD)
                 .map(span -> guessed(span, offered(heard).filter(one -> one.isIn(span)), heard))
                 .toList(),
-            maybe(heard),
+            maybe(heard, one -> one.sure() >= FOLDED),
+            maybe(heard, one -> one.sure() < FOLDED),
             signs(heard)),
         drawing(heard),
         chips,
@@ -275,9 +280,10 @@ class SaidPresenter {
   }
 
   /** By the words that tell it. */
-  private List<SaidView.Guessed> maybe(Heard heard) {
+  private List<SaidView.Guessed> maybe(Heard heard, Predicate<Reading.Seen> which) {
     Map<Reading.Span, List<Reading.Seen>> byWords =
         offered(heard)
+            .filter(which)
             .filter(one -> heard.reading().unread().stream().noneMatch(one::isIn))
             .collect(
                 Collectors.groupingBy(Reading.Seen::span, LinkedHashMap::new, Collectors.toList()));

@@ -51,6 +51,7 @@ record SaidView(
    * @param statements how many
    * @param unread what was not understood
    * @param maybe what other words may tell besides
+   * @param hardly what they seldom tell, folded away
    * @param signs that can be chosen for what was not understood, by family
    */
   record Text(
@@ -58,6 +59,7 @@ record SaidView(
       int statements,
       List<Guessed> unread,
       List<Guessed> maybe,
+      List<Guessed> hardly,
       List<Family> signs) {}
 
   /** Words with signs that they may mean. */
