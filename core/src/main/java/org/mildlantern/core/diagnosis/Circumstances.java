@@ -275,14 +275,7 @@ public record Circumstances(
   private void byItsWay(Derived more, Kind kind, LocalDate day, double latitude) {
     Integer between = wateredEvery(kind, day, latitude);
     share(more, "unwatered-share", "days-since-watering", between);
-    share(more, "watering-share", "watering-every", between);
-    Double waterings = more.of("waterings-in-14-days");
-    if (between != null
-        && more.of("watering-every") == null
-        && waterings != null
-        && waterings >= ENOUGH_WATERINGS) {
-      more.of("watering-share", "waterings-in-14-days", times -> 14 / times / between);
-    }
+    rhythm(more, between);
     share(more, "repot-share", "days-since-repot", kind.way().settlesDays());
     share(more, "unpotted-share", "days-since-repot", kind.way().repotDays());
   }
@@ -295,6 +288,16 @@ public record Circumstances(
   boolean resting(Kind kind, LocalDate day, double latitude) {
     Stage stage = Stage.of(choices.getOrDefault("stage", "")).orElse(Stage.GROWTH);
     return kind.resting(stage, day, latitude);
+  }
+
+  /** As it is told, else as it was counted. */
+  private static void rhythm(Derived more, Integer between) {
+    Double waterings = more.of("waterings-in-14-days");
+    if (more.of("watering-every") != null) {
+      share(more, "watering-share", "watering-every", between);
+    } else if (between != null && waterings != null && waterings >= ENOUGH_WATERINGS) {
+      more.of("watering-share", "waterings-in-14-days", times -> 14 / times / between);
+    }
   }
 
   private static void share(Derived more, String share, String field, Integer of) {

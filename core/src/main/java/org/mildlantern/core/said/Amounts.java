@@ -94,7 +94,9 @@ final class Amounts {
 
   private static final Pattern OF_ELSE =
       Pattern.compile(
-          "\\b(?:nitrogen|n|hardness|alkalinity|carbonate|caco3|co2|calcium|magnesium|fed|feeds?|feeding|fertili[sz]\\w*)\\b");
+          "\\b(?:nitrogen|n|hardness|alkalinity|carbonate|caco3|co2|calcium|magnesium|"
+              + Passage.FEED
+              + ")\\b");
 
   /** Parts per million of lime that are one degree, °dH. */
   private static final double PPM_OF_A_DEGREE = 17.85;

@@ -23,6 +23,7 @@ final class Denial {
   private final Set<String> unsure;
   private final Set<String> unknown;
   private final Set<String> unreal;
+  private final Set<String> wishes;
   private final Set<String> past;
   private final Set<String> compares;
   private final Set<String> limits;
@@ -46,6 +47,7 @@ final class Denial {
     this.likens = Set.copyOf(wording.particles("likens"));
     this.parts = Set.copyOf(wording.particles("parts"));
     this.heights = Set.copyOf(wording.particles("heights"));
+    this.wishes = Set.copyOf(wording.particles("wishes"));
     this.past = Set.copyOf(wording.particles("past"));
     this.compares = Set.copyOf(wording.particles("compares"));
     this.limits = Set.copyOf(wording.particles("limits"));
@@ -174,7 +176,27 @@ final class Denial {
             && past.contains(word + " " + next)
             && !isCompared(i, tokens)
             && !match.at().contains(i + 1)
-        || i < match.first() && denies.contains(word) && unknown.contains(next);
+        || i < match.first() && denies.contains(word) && unknown.contains(next)
+        || i < match.first() && isWish(i, tokens);
+  }
+
+  /** Whether it is told of what its keeper would do: “should I feed it every week”. */
+  boolean isWished(Reading.Span span, List<Token> tokens) {
+    int at = 0;
+    while (at < tokens.size() && tokens.get(at).to() <= span.from()) {
+      at++;
+    }
+    int told = Math.min(at, tokens.size() - 1);
+    return IntStream.range(0, told)
+        .filter(i -> tokens.get(i).clause() == tokens.get(told).clause())
+        .anyMatch(i -> isWish(i, tokens));
+  }
+
+  /** “Should I”, “want to”; but “I want to know if …” is no wish. */
+  private boolean isWish(int at, List<Token> tokens) {
+    return at + 1 < tokens.size()
+        && wishes.contains(tokens.get(at).word() + " " + tokens.get(at + 1).word())
+        && (at + 2 == tokens.size() || !unknown.contains(tokens.get(at + 2).word()));
   }
 
   /** “Since last summer”, “longer than they used to be”: a time that today is measured by. */

@@ -26,7 +26,8 @@ final class Kinds {
   private static final int LONG = 9;
 
   private static final int MOST_COMPARED = 60;
-  private static final Pattern POSSESSIVE = Pattern.compile("['’]s\\b");
+  private static final Pattern APOSTROPHE = Pattern.compile("['’]");
+  private static final Pattern POSSESSIVE = Pattern.compile(APOSTROPHE + "s\\b");
 
   private final Lexicon lexicon;
   private final Set<String> goods;
@@ -43,7 +44,9 @@ final class Kinds {
     for (Taxon taxon : knowledge.taxa()) {
       printed(taxon).map(Kinds::plain).forEach(spelt::add);
       for (String name : knowledge.namesOf(taxon)) {
-        kinds.putIfAbsent(plain(name), knowledge.isAmbiguous(name) ? null : taxon);
+        Taxon called = knowledge.isAmbiguous(name) ? null : taxon;
+        kinds.putIfAbsent(plain(name), called);
+        kinds.putIfAbsent(plain(APOSTROPHE.matcher(name).replaceAll("")), called);
       }
     }
     knowledge.taxa().stream()

@@ -67,7 +67,6 @@ final class Often {
   private static final Pattern MOVED =
       Pattern.compile(
           "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*");
-  private static final Pattern FED = Pattern.compile("(?s).*\\b(?:fed|feed|fertili[sz]\\w*)\\b.*");
   private static final Pattern ARRIVED =
       Pattern.compile(
           "(?s).*\\b(?:bought|got(?! rid| to| into| onto| between| under| wet| (?:any |no |its |a )?(?:water|drink|soak|bath|shower))|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*");
@@ -97,11 +96,14 @@ final class Often {
   private static final Pattern FALLS =
       Pattern.compile(
           "^(?: \\w+){0,3} (?:f[ae]ll(?:s|en|ing)?(?! over)|drop\\w*|shed|came off|(?:are|is|were) gone(?! \\w))\\b");
-  private static final Pattern FEEDS =
-      Pattern.compile("\\b(?:fed|feeds?|feeding|fertili[sz]\\w*)\\b");
+  private static final Pattern FEEDS = Pattern.compile("\\b" + Passage.FEED + "\\b");
   private static final Pattern WATERS_AND_FEEDS =
       Pattern.compile(
-          "\\b(?:water(?:s|ed)? and (?:fed|feeds?|fertili[sz]\\w*)|(?:fed|feeds?|fertili[sz]\\w*) and water(?:s|ed)?)\\b");
+          "\\b(?:water(?:s|ed)? and "
+              + Passage.FEED
+              + "|"
+              + Passage.FEED
+              + " and water(?:s|ed)?)\\b");
   private static final double FORTNIGHT = 14;
   private static final double QUARTER = 90;
 
@@ -236,7 +238,7 @@ final class Often {
       passage.put("stood-for", days, match);
     } else if (is(MOVED, clause)) {
       passage.put("days-since-move", days, match);
-    } else if (is(FED, clause)) {
+    } else if (last(FEEDS, clause) >= 0) {
       passage.put("days-since-feed", days, match);
     } else if (is(ARRIVED, clause) && (!clause.contains("years") || is(HAD, clause))) {
       passage.put("days-since-arrival", days, match);

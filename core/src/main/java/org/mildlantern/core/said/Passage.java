@@ -33,13 +33,16 @@ final class Passage {
           Map.entry("nine", 9),
           Map.entry("ten", 10));
 
-  /** What every figure and time here is told with. */
+  /** What every figure, time, move and door here is told with. */
   private static final Pattern COUNTS =
       Pattern.compile(
           "\\d|\\b(?:zero|freezing|an?|one|two|three|four|five|six|seven|eight|nine|ten|every|each|once|twice|half"
-              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|from|christmas|new year|easter|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|"
+              + "|quarter|daily|weekly|fortnightly|monthly|last|yesterday|always|from|balcony|terrace|patio|garden|christmas|new year|easter|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|"
               + Dates.MONTHS
               + ")\\b");
+
+  /** Words for feeding and what is fed. */
+  static final String FEED = "(?:fed|feed\\w*|fertili[sz]\\w*)";
 
   static final Pattern WATERS =
       Pattern.compile(
@@ -50,7 +53,9 @@ final class Passage {
   /** What is fed, or drops that hang on a leaf, is no watering. */
   private static final Pattern OTHER =
       Pattern.compile(
-          "\\b(?:fed|feed\\w*|fertili[sz]\\w*|(?:drops?|beads?|pearls?) of water|water (?:(?:is )?drip\\w*|drops?|beads?)|droplets)\\b");
+          "\\b(?:"
+              + FEED
+              + "|(?:drops?|beads?|pearls?) of water|water (?:(?:is )?drip\\w*|drops?|beads?)|droplets)\\b");
 
   /** Nobody tells more figures of one kind than this. */
   private static final int MOST_OF_A_KIND = 8;

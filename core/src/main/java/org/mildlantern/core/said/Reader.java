@@ -111,7 +111,10 @@ public final class Reader {
     List<Token> tokens = spelling.mended(words.of(text));
     Said all = new Said(text, tokens, form, new HashSet<>(), new ArrayList<>(), new ArrayList<>());
     Reading.Named kind = kinds.in(text, tokens, all.used).orElse(null);
-    Amounts.of(text, tokens, today).stream().filter(this::isPossible).forEach(all.told::add);
+    Amounts.of(text, tokens, today).stream()
+        .filter(this::isPossible)
+        .filter(told -> !denial.isWished(told.span(), tokens))
+        .forEach(all.told::add);
     Likely likely = new Likely(learned, lexicon, clauses, tokens);
     readPhrases(all, likely);
     List<Reading.Seen> maybe = readLearned(all, likely);

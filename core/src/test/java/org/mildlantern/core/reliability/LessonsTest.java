@@ -3,7 +3,9 @@ package org.mildlantern.core.reliability;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.mildlantern.core.knowledge.Knowledge;
@@ -44,6 +46,22 @@ class LessonsTest {
                                 ? KNOWLEDGE.fields().has(told.split("=")[0])
                                 : Stream.of(KNOWLEDGE.signs(), KNOWLEDGE.openWords())
                                     .anyMatch(table -> table.has(told))));
+  }
+
+  @Test
+  void noWayStandsTwiceOrTellsSomethingAndNothing() {
+    assertThat(Lessons.ways())
+        .map(way -> way.text().toLowerCase(Locale.ROOT) + way.tells())
+        .doesNotHaveDuplicates();
+    Set<String> silent =
+        Lessons.ways().stream()
+            .filter(way -> way.tells().isEmpty())
+            .map(Lesson::text)
+            .collect(Collectors.toSet());
+    assertThat(Lessons.ways())
+        .filteredOn(way -> !way.tells().isEmpty())
+        .map(Lesson::text)
+        .doesNotContainAnyElementsOf(silent);
   }
 
   @Test

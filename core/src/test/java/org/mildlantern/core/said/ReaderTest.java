@@ -243,6 +243,7 @@ class ReaderTest {
     assertThat(READER.read("My peace lily droops", null).kind().taxon()).isEqualTo("spathiphyllum");
     assertThat(READER.read("My cymbidium's buds droop", null).kind().taxon())
         .isEqualTo("cymbidium");
+    assertThat(READER.read("my birds nest fern", null).kind().taxon()).isEqualTo("asplenium-nidus");
     assertThat(READER.read("it droops", null).kind()).isNull();
   }
 
