@@ -47,7 +47,19 @@ public record Figure(String label, String potFill, List<Shape> shapes, List<Pin>
     public record Spot(double x, double y) {}
 
     /** Where its label stands. */
-    public record Text(double labelX, double labelY, String anchor) {}
+    public record Text(double labelX, double labelY, String anchor) {
+      private static final double MIDDLE = 4;
+      private static final double ABOVE = 11;
+      private static final double BELOW = 3;
+
+      /** How high the line from a pin at this height ends, so that it runs through no letters. */
+      double lineY(double pin) {
+        if (!anchor.equals("middle")) {
+          return labelY - MIDDLE;
+        }
+        return pin < labelY ? labelY - ABOVE : labelY + BELOW;
+      }
+    }
 
     public double x() {
       return spot.x();
@@ -63,6 +75,10 @@ public record Figure(String label, String potFill, List<Shape> shapes, List<Pin>
 
     public double labelY() {
       return text.labelY();
+    }
+
+    public double lineY() {
+      return text.lineY(spot.y());
     }
 
     public String anchor() {

@@ -84,6 +84,10 @@ class FiguresTest {
     return new Rectangle2D.Double(left, pin.labelY() - 9, width, 11);
   }
 
+  private static boolean isCrossed(Figure.Pin pin) {
+    return label(pin).intersectsLine(pin.x(), pin.y(), pin.labelX(), pin.lineY());
+  }
+
   @ParameterizedTest
   @MethodSource("drawn")
   void noLabelIsCutOrLiesOnAnother(GrowthForm form) {
@@ -91,6 +95,7 @@ class FiguresTest {
     List<Figure.Pin> pins = draw(form).pins();
     for (Figure.Pin pin : pins) {
       assertThat(page.contains(label(pin))).as(pin.label()).isTrue();
+      assertThat(pin.anchor().equals("middle") && isCrossed(pin)).as(pin.label()).isFalse();
       assertThat(pins)
           .filteredOn(other -> other != pin)
           .allSatisfy(
