@@ -18,6 +18,28 @@
   document.addEventListener("click", (e) => {
     if (e.target.name === "instead") document.getElementById("kind").value = e.target.value;
   });
+  // An answer on its way replaces its buttons: a tap waits for the one that comes in its place.
+  let asking = 0;
+  let tapped = null;
+  document.addEventListener("htmx:beforeRequest", () => { asking++; });
+  function tapAgain() {
+    if (tapped === null || asking > 0) return;
+    const again = document.getElementById(tapped);
+    tapped = null;
+    if (again) again.click();
+  }
+  document.addEventListener("htmx:afterRequest", (e) => {
+    asking--;
+    if (e.detail.failed) tapped = null;
+    setTimeout(tapAgain);
+  });
+  document.addEventListener("click", (e) => {
+    const tap = asking > 0 && e.target.closest("#answer button[name=now]");
+    if (!tap) return;
+    e.preventDefault();
+    e.stopImmediatePropagation();
+    tapped = tap.id;
+  }, true);
   fit();
   fresh();
 })();

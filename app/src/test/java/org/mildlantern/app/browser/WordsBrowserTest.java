@@ -71,6 +71,26 @@ class WordsBrowserTest extends BrowserCase {
   }
 
   @Test
+  void aTapWhileAnAnswerIsOnItsWayIsNotLost() {
+    register("Hasty");
+    page.navigate("/diagnose");
+    page.locator("#kind").fill("peace lily");
+    page.locator("#text").fill("limp leaves");
+    assertThat(chip("Limp leaves")).hasClass("there");
+    page.route(
+        "**/diagnose/words",
+        route -> {
+          page.waitForTimeout(900);
+          route.resume();
+        });
+    page.waitForRequest(
+        "**/diagnose/words", () -> page.locator("#text").fill("limp leaves, no webs"));
+    chip("Limp leaves").locator("button").click();
+    assertThat(chip("Fine webbing")).hasClass("not");
+    assertThat(chip("Limp leaves")).hasClass("not");
+  }
+
+  @Test
   void aPartOfTheDrawingIsTappedAndMarkedByKeysToo() {
     register("Parts");
     page.navigate("/diagnose");
