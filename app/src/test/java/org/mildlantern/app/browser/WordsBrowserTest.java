@@ -22,6 +22,12 @@ class WordsBrowserTest extends BrowserCase {
     return page.locator(".said-chips li").filter(new Locator.FilterOptions().setHasText(words));
   }
 
+  private void beginWithPeaceLily(String keeper) {
+    register(keeper);
+    page.navigate("/diagnose");
+    page.locator("#kind").fill("peace lily");
+  }
+
   @ParameterizedTest
   @ValueSource(ints = {1280, 390})
   void fromAnEmptyAccountToAnAnswerAPlantAndACase(int width) {
@@ -54,9 +60,7 @@ class WordsBrowserTest extends BrowserCase {
 
   @Test
   void aSecondTapAndTheKeyboardDoTheSame() {
-    register("Keys");
-    page.navigate("/diagnose");
-    page.locator("#kind").fill("peace lily");
+    beginWithPeaceLily("Keys");
     page.locator("#text").pressSequentially("limp leaves, no webs");
     chip("Limp leaves").locator("button").focus();
     page.keyboard().press("Enter");
@@ -72,9 +76,7 @@ class WordsBrowserTest extends BrowserCase {
 
   @Test
   void aTapWhileAnAnswerIsOnItsWayIsNotLost() {
-    register("Hasty");
-    page.navigate("/diagnose");
-    page.locator("#kind").fill("peace lily");
+    beginWithPeaceLily("Hasty");
     page.locator("#text").fill("limp leaves");
     assertThat(chip("Limp leaves")).hasClass("there");
     page.route(
@@ -92,9 +94,7 @@ class WordsBrowserTest extends BrowserCase {
 
   @Test
   void aPartOfTheDrawingIsTappedAndMarkedByKeysToo() {
-    register("Parts");
-    page.navigate("/diagnose");
-    page.locator("#kind").fill("peace lily");
+    beginWithPeaceLily("Parts");
     page.locator("#text").pressSequentially("it looks odd");
     page.locator("#pin-oldest circle.none").click();
     page.locator("#shows button", new Page.LocatorOptions().setHasText("only the oldest one"))

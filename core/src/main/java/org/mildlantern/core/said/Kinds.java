@@ -27,7 +27,7 @@ final class Kinds {
 
   private static final int MOST_COMPARED = 60;
   private static final Pattern APOSTROPHE = Pattern.compile("['’]");
-  private static final Pattern POSSESSIVE = Pattern.compile(APOSTROPHE + "s\\b");
+  private static final Pattern POSSESSIVE = Pattern.compile(APOSTROPHE.pattern() + "s\\b");
 
   private final Lexicon lexicon;
   private final Set<String> goods;

@@ -11,7 +11,7 @@ final class Moves {
   private static final String OUT =
       "(?:balcony|terrace|patio|garden|yard|deck|greenhouse|cold frame|outside|outdoors)";
   private static final String IN =
-      "(?:"
+      "(?:(?!greenhouse)"
           + Amounts.ROOM
           + "|(?:living|dining|bath|sun|store|spare|guest) ?room|apartment|hall(?:way)?|corridor|landing|stairwell|cellar|basement|study|(?:window ?)?sill|window|shelf|desk|table|inside|indoors)";
   private static final String ITS = "(?:the |my |our |a |an )?(?:[a-z]+ ){0,2}?";

@@ -141,6 +141,7 @@ class FiguresTest {
         "I brought it from the cold greenhouse into the warm lounge|moved=indoors,place-kind=indoor,warmth-said=warm",
         "it went from the kitchen out to the terrace|moved=outdoors,place-kind=outdoor",
         "we moved it from the sill to a dark shelf|moved=elsewhere,place-kind=indoor",
+        "moved it from the kitchen to the greenhouse|moved=outdoors,place-kind=outdoor",
         "a draught from the balcony into the room|place-kind=indoor",
         "I never moved it from the garden to the lounge|place-kind=indoor",
         "should I move it from the sill to the balcony|",
