@@ -18,28 +18,33 @@
   document.addEventListener("click", (e) => {
     if (e.target.name === "instead") document.getElementById("kind").value = e.target.value;
   });
-  // An answer on its way replaces its buttons: a tap waits for the one that comes in its place.
+  // An answer on its way replaces what is tapped or chosen: that waits for the one in its place.
   let asking = 0;
-  let tapped = null;
+  let waiting = null;
   document.addEventListener("htmx:beforeRequest", () => { asking++; });
-  function tapAgain() {
-    if (tapped === null || asking > 0) return;
-    const again = document.getElementById(tapped);
-    tapped = null;
-    if (again) again.click();
+  function again() {
+    if (waiting === null || asking > 0) return;
+    const { id, chosen } = waiting;
+    const same = document.getElementById(id);
+    waiting = null;
+    if (!same) return;
+    if (chosen === undefined) return same.click();
+    same.value = chosen;
+    if (same.value === chosen) same.dispatchEvent(new Event("change", { bubbles: true }));
   }
   document.addEventListener("htmx:afterRequest", (e) => {
     asking--;
-    if (e.detail.failed) tapped = null;
-    setTimeout(tapAgain);
+    if (e.detail.failed) waiting = null;
+    setTimeout(again);
   });
-  document.addEventListener("click", (e) => {
-    const tap = asking > 0 && e.target.closest("#answer button[name=now]");
-    if (!tap) return;
-    e.preventDefault();
-    e.stopImmediatePropagation();
-    tapped = tap.id;
-  }, true);
+  function wait(event, of, chosen) {
+    if (asking === 0 || !of) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    waiting = { id: of.id, chosen };
+  }
+  document.addEventListener("click", (e) => wait(e, e.target.closest("#answer button[name=now]")), true);
+  document.addEventListener("change", (e) => wait(e, e.target.closest("#answer select"), e.target.value), true);
   fit();
   fresh();
 })();

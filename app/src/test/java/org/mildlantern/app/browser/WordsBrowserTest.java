@@ -74,9 +74,9 @@ class WordsBrowserTest extends BrowserCase {
     assertThat(page.locator(".said-chips select").locator("option:checked")).hasCount(1);
   }
 
-  @Test
-  void aTapWhileAnAnswerIsOnItsWayIsNotLost() {
-    beginWithPeaceLily("Hasty");
+  /** The words of a peace lily's limp leaves stand there, and the answer to more is on its way. */
+  private void typeMoreToALateServer(String keeper) {
+    beginWithPeaceLily(keeper);
     page.locator("#text").fill("limp leaves");
     assertThat(chip("Limp leaves")).hasClass("there");
     page.route(
@@ -87,9 +87,24 @@ class WordsBrowserTest extends BrowserCase {
         });
     page.waitForRequest(
         "**/diagnose/words", () -> page.locator("#text").fill("limp leaves, no webs"));
+  }
+
+  @Test
+  void aTapWhileAnAnswerIsOnItsWayIsNotLost() {
+    typeMoreToALateServer("Hasty");
     chip("Limp leaves").locator("button").click();
     assertThat(chip("Fine webbing")).hasClass("not");
     assertThat(chip("Limp leaves")).hasClass("not");
+  }
+
+  @Test
+  void aPlaceChosenWhileAnAnswerIsOnItsWayIsNotLost() {
+    typeMoreToALateServer("Hastier");
+    Locator where = page.locator("[id='where-chip-Slimp-leaves']");
+    String chosen = where.locator("option").nth(1).textContent();
+    where.selectOption(new SelectOption().setLabel(chosen));
+    assertThat(chip("Fine webbing")).hasClass("not");
+    assertThat(where.locator("option[selected]")).hasText(chosen);
   }
 
   @Test
