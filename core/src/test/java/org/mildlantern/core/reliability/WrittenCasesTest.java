@@ -17,33 +17,33 @@ import org.mildlantern.core.knowledge.Way;
 import org.mildlantern.core.season.Stage;
 
 class WrittenCasesTest {
-  private final Knowledge knowledge = Library.shipped().knowledge();
-  private final List<WrittenCase> cases = WrittenCase.all(knowledge);
-  private final HitRate rate = HitRate.of(cases, knowledge);
+  private static final Knowledge KNOWLEDGE = Library.shipped().knowledge();
+  private static final List<WrittenCase> CASES = WrittenCase.all(KNOWLEDGE);
+  private static final HitRate RATE = HitRate.of(CASES, KNOWLEDGE);
 
   @Test
   void coverEveryGroupWithNormalUrgentAndDoubleCases() {
-    assertThat(rate.cases()).isGreaterThanOrEqualTo(600);
-    assertThat(rate.normalCases()).isGreaterThanOrEqualTo(280);
-    assertThat(rate.severalCases()).isGreaterThanOrEqualTo(25);
-    assertThat(rate.urgentCases()).isGreaterThanOrEqualTo(20);
-    assertThat(cases.stream().map(WrittenCase::group).filter(Objects::nonNull).distinct())
+    assertThat(RATE.cases()).isGreaterThanOrEqualTo(600);
+    assertThat(RATE.normalCases()).isGreaterThanOrEqualTo(280);
+    assertThat(RATE.severalCases()).isGreaterThanOrEqualTo(25);
+    assertThat(RATE.urgentCases()).isGreaterThanOrEqualTo(20);
+    assertThat(CASES.stream().map(WrittenCase::group).filter(Objects::nonNull).distinct())
         .containsExactlyInAnyOrder("orchid", "bromeliad", "bonsai", "carnivorous", "potted");
-    assertThat(cases.stream().map(WrittenCase::id).distinct()).hasSize(cases.size());
+    assertThat(CASES.stream().map(WrittenCase::id).distinct()).hasSize(CASES.size());
   }
 
   @Test
   void everyNodeAndCauseIsKnownAndPossibleOnThePlant() {
-    for (WrittenCase written : cases) {
+    for (WrittenCase written : CASES) {
       var form = written.question().kind().form();
       for (var finding : written.question().findings()) {
-        assertThat(knowledge.meant(finding.sign(), finding.pattern()))
+        assertThat(KNOWLEDGE.meant(finding.sign(), finding.pattern()))
             .as(written.id() + " " + finding.key())
-            .anyMatch(node -> knowledge.occursOn(node, form));
+            .anyMatch(node -> KNOWLEDGE.occursOn(node, form));
       }
       assertThat(written.answers()).as(written.id()).isNotEmpty();
       for (String answer : written.answers()) {
-        assertThat(knowledge.causes().find(answer).map(c -> c.strikes(form)))
+        assertThat(KNOWLEDGE.causes().find(answer).map(c -> c.strikes(form)))
             .as(written.id() + " " + answer)
             .contains(true);
       }
@@ -57,7 +57,7 @@ class WrittenCasesTest {
   void everyWayOfLifeIsTriedByManyCasesHalfOfThemNormal() {
     Map<String, Integer> tried = new TreeMap<>();
     Map<String, Integer> normal = new TreeMap<>();
-    for (WrittenCase written : cases) {
+    for (WrittenCase written : CASES) {
       Living living = living(written.question());
       boolean well = written.answers().stream().allMatch(this::isNormal);
       for (String way : new TreeSet<>(List.of(living.base().id(), living.now().id()))) {
@@ -65,7 +65,7 @@ class WrittenCasesTest {
         normal.merge(way, well ? 1 : 0, Integer::sum);
       }
     }
-    for (Way way : knowledge.ways().all()) {
+    for (Way way : KNOWLEDGE.ways().all()) {
       int many = FEW.getOrDefault(way.id(), 20);
       assertThat(tried.getOrDefault(way.id(), 0)).as(way.id()).isGreaterThanOrEqualTo(many);
       assertThat(normal.getOrDefault(way.id(), 0)).as(way.id()).isGreaterThanOrEqualTo(many / 2);
@@ -73,18 +73,18 @@ class WrittenCasesTest {
   }
 
   private boolean isNormal(String cause) {
-    return knowledge.causes().find(cause).orElseThrow().verdict() == Verdict.NORMAL;
+    return KNOWLEDGE.causes().find(cause).orElseThrow().verdict() == Verdict.NORMAL;
   }
 
   private Living living(Question question) {
     Stage stage =
         Stage.of(question.circumstances().choices().getOrDefault("stage", "")).orElse(Stage.GROWTH);
-    return knowledge.lore(question.kind(), stage, question.day(), question.latitude()).living();
+    return KNOWLEDGE.lore(question.kind(), stage, question.day(), question.latitude()).living();
   }
 
   @Test
   void numbersCarryOverToCasesToWhichNoneWasTuned() {
-    HitRate untuned = HitRate.of(cases.stream().filter(c -> !c.tuned()).toList(), knowledge);
+    HitRate untuned = HitRate.of(CASES.stream().filter(c -> !c.tuned()).toList(), KNOWLEDGE);
     assertThat(untuned.cases()).isGreaterThanOrEqualTo(190);
     assertThat(untuned.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.92 * untuned.cases()));
   }
@@ -92,7 +92,7 @@ class WrittenCasesTest {
   @Test
   void theRightCauseLeadsInMostAndUrgentOnesAreNeverMissed() {
     String missed =
-        rate.misses().stream()
+        RATE.misses().stream()
             .map(
                 m ->
                     m.written().id()
@@ -105,18 +105,18 @@ class WrittenCasesTest {
     System.out.println(
         "%d written cases: first %d, among three %d; urgent found %d of %d; normal left alone %d of %d%s"
             .formatted(
-                rate.cases(),
-                rate.first(),
-                rate.amongThree(),
-                rate.urgentFound(),
-                rate.urgentCases(),
-                rate.normalLeftAlone(),
-                rate.normalCases(),
+                RATE.cases(),
+                RATE.first(),
+                RATE.amongThree(),
+                RATE.urgentFound(),
+                RATE.urgentCases(),
+                RATE.normalLeftAlone(),
+                RATE.normalCases(),
                 missed));
-    assertThat(rate.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.92 * rate.cases()));
-    assertThat(rate.amongThree()).isGreaterThanOrEqualTo((int) Math.ceil(0.98 * rate.cases()));
-    assertThat(rate.urgentFound()).isEqualTo(rate.urgentCases());
-    assertThat(rate.normalLeftAlone())
-        .isGreaterThanOrEqualTo((int) Math.ceil(0.95 * rate.normalCases()));
+    assertThat(RATE.first()).isGreaterThanOrEqualTo((int) Math.ceil(0.92 * RATE.cases()));
+    assertThat(RATE.amongThree()).isGreaterThanOrEqualTo((int) Math.ceil(0.98 * RATE.cases()));
+    assertThat(RATE.urgentFound()).isEqualTo(RATE.urgentCases());
+    assertThat(RATE.normalLeftAlone())
+        .isGreaterThanOrEqualTo((int) Math.ceil(0.95 * RATE.normalCases()));
   }
 }
