@@ -71,6 +71,17 @@ final class Amounts {
   private static final Pattern OF_AIR =
       Pattern.compile("(?s).*\\b(?:air|hum|humidity|rh|meter|hygrometer|room)\\b.*");
 
+  private static final String MEDIUM = "(?:soil|compost|medium|substrate|potting mix)";
+
+  private static final Pattern OF_THE_MEDIUM =
+      Pattern.compile(
+          "\\b(?:"
+              + MEDIUM
+              + "(?: (?:is|was|stays))? (?:at|about|around|humidity|moisture|meter|probe|sensor)"
+              + "|(?:humidity|moisture) (?:of|in) (?:the|its|my) (?:"
+              + MEDIUM
+              + "|pot)|moisture (?:meter|probe|sensor))\\b");
+
   private static final Pattern OF_AIR_OR_DRY =
       Pattern.compile("(?s).*\\b(?:air|humid\\w*|rh|dry)\\b.*");
 
@@ -136,7 +147,7 @@ final class Amounts {
 
   private void read() {
     passage.each(PERCENT, this::percent);
-    passage.each(BARE_RH, figure("humidity"));
+    passage.each(BARE_RH, this::ofAir);
     passage.each(HYGROMETER, figure("humidity"));
     passage.each(AIR_HERE, figure("humidity"));
     Degrees.read(passage);
@@ -186,6 +197,12 @@ final class Amounts {
     boolean ofAir = OF_AIR.matcher(passage.clause(match)).matches();
     boolean ofSomething = passage.isFollowedBy(match, " of");
     if (ofAir || !ofSomething && OF_AIR_OR_DRY.matcher(passage.sentence(match)).matches()) {
+      ofAir(match);
+    }
+  }
+
+  private void ofAir(Matcher match) {
+    if (!OF_THE_MEDIUM.matcher(passage.clause(match)).find()) {
       passage.put("humidity", Passage.first(match), match);
     }
   }

@@ -21,7 +21,7 @@ final class Dates {
   /** A preposition, the part of the month, and a month, a feast or a day of the week. */
   static final Pattern NAMED =
       Pattern.compile(
-          "\\b(since|in|at|on)(?: about| around)?(?: the)?"
+          "\\b(since|in|at|on|last)(?: about| around)?(?: the)?"
               + "(?: (early|beginning of|start of|mid|middle of|late|end of|last))?[ -](?:("
               + MONTHS
               + ")|(christmas(?: eve)?|new year(?:'s eve)?|easter)|((?:mon|tues|wednes|thurs|fri|satur|sun)day))\\b");

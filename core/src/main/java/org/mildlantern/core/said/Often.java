@@ -58,7 +58,7 @@ final class Often {
   private static final Pattern STOOD =
       Pattern.compile(
           "(?s)(?!.*\\b(?:without|no|not)\\b)(?:.*\\b(?:stand|stood|standing)\\b.*water.*|.*water.*\\bstood\\b.*"
-              + "|.*\\b(?:stand|stood|standing|sit|sits|sat|sitting|swam|swum|left|been)\\b(?: \\w+){0,3} in(?: (?!and\\b)\\w+){0,4} (?:water|puddle)\\b.*)");
+              + "|.*\\b(?:stands?|stood|standing|sits?|sat|sitting|swam|swum|left|been)\\b(?: \\w+){0,3} in(?: (?!and\\b)\\w+){0,4} (?:water|puddle)\\b.*)");
   private static final Pattern MISTED =
       Pattern.compile("(?s)(?!.*\\bwater(?:s|ed|ing)?\\b(?! spray)).*\\bmist(?:s|ed|ing)?\\b.*");
   private static final Pattern REPOTTED =

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A text with its words written out and spelt as they are meant.
+ * A text with its words written out and spelt as they are meant, and numbers in figures.
  *
  * @param tokens of this text
  * @param written of each place in it, the place in the text as it was written
@@ -15,17 +15,25 @@ record Spelt(String text, List<Token> tokens, List<Integer> written) {
     List<Integer> written = new ArrayList<>();
     List<Token> moved = new ArrayList<>();
     int at = 0;
-    for (Token token : tokens) {
-      copy(text, at, token.from(), meant, written);
+    for (int i = 0; i < tokens.size(); ) {
+      Numeral numeral = Numeral.at(i, tokens, text);
+      int words = numeral == null ? 1 : numeral.words();
+      Token first = tokens.get(i);
+      Token last = tokens.get(i + words - 1);
+      String spelt = numeral == null ? first.word() : String.valueOf(numeral.value());
+      copy(text, at, first.from(), meant, written);
       int from = meant.length();
-      if (token.word().equals(text.substring(token.from(), token.to()))) {
-        copy(text, token.from(), token.to(), meant, written);
+      if (spelt.equals(text.substring(first.from(), last.to()))) {
+        copy(text, first.from(), last.to(), meant, written);
       } else {
-        meant.append(token.word());
-        token.word().chars().forEach(c -> written.add(token.from()));
+        meant.append(spelt);
+        spelt.chars().forEach(c -> written.add(first.from()));
       }
-      moved.add(token.at(from, meant.length()));
-      at = token.to();
+      for (Token token : tokens.subList(i, i + words)) {
+        moved.add(token.at(from, meant.length()));
+      }
+      at = last.to();
+      i += words;
     }
     copy(text, at, text.length(), meant, written);
     written.add(text.length());

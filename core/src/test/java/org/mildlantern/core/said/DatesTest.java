@@ -37,6 +37,8 @@ class DatesTest {
         "I repotted it in May|2026-05-10|days-since-repot=5",
         "bought it on Monday|2026-11-28|days-since-arrival=5",
         "moved it to the kitchen on Saturday|2026-11-28|days-since-move=7",
+        "watered last Monday|2026-11-28|days-since-watering=5",
+        "repotted last March|2026-11-28|days-since-repot=258",
         "bought on Christmas Eve|2026-12-27|days-since-arrival=3",
         "I stopped watering in October|2026-12-04|days-since-watering=50",
         "soil dry since October|2026-03-14|dry-days=150",
