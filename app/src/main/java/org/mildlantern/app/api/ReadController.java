@@ -83,12 +83,17 @@ class ReadController {
   private static ReadAnswer.Told told(Reading.Told told) {
     return new ReadAnswer.Told(
         told.field(),
-        told.value() instanceof Reading.Figure figure
-            ? (Object) figure.number()
-            : told.value().toString(),
+        written(told.value()),
         told.span().from(),
         told.span().to(),
         told.sure());
+  }
+
+  private static Object written(Reading.Value value) {
+    if (value instanceof Reading.Figure figure) {
+      return figure.number();
+    }
+    return value instanceof Reading.Causes causes ? causes.ids() : value.toString();
   }
 
   private static ReadAnswer.Found found(Reading.Seen seen) {

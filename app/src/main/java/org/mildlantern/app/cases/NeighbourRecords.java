@@ -6,13 +6,12 @@ import java.util.stream.Collectors;
 import org.mildlantern.app.plants.PlantView;
 import org.mildlantern.app.records.RecordSource;
 import org.mildlantern.app.records.Records;
+import org.mildlantern.core.diagnosis.Circumstances;
 import org.springframework.stereotype.Component;
 
 /** What plants have that stand in its place, or lately stood with it, as evidence. */
 @Component
 class NeighbourRecords implements RecordSource {
-  private static final String NEIGHBOURS = "neighbour-causes";
-
   private final PlantCaseRepository cases;
   private final ContactService contacts;
 
@@ -23,7 +22,7 @@ class NeighbourRecords implements RecordSource {
 
   @Override
   public Set<String> fields() {
-    return Set.of(NEIGHBOURS);
+    return Set.of(Circumstances.NEIGHBOURS);
   }
 
   @Override
@@ -34,7 +33,7 @@ class NeighbourRecords implements RecordSource {
   @Override
   public void read(Asked asked, Records records) {
     records.neighbours(
-        NEIGHBOURS,
+        Circumstances.NEIGHBOURS,
         causesNear(asked),
         "open cases in its place, or on plants that lately stood with it");
   }

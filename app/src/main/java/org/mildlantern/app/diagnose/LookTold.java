@@ -34,7 +34,7 @@ class LookTold {
   void set(LookState.Told told) {
     this.figure = told.value() instanceof Reading.Figure number ? number.number() : null;
     this.spread = told.value() instanceof Reading.Figure number ? number.spread() : 0;
-    this.choice = told.value() instanceof Reading.Choice word ? word.word() : null;
+    this.choice = told.value() instanceof Reading.Figure ? null : told.value().toString();
     this.said = told.quote();
     this.sure = told.sure();
   }
@@ -46,7 +46,7 @@ class LookTold {
   LookState.Told told() {
     return new LookState.Told(
         field,
-        figure == null ? new Reading.Choice(choice) : new Reading.Figure(figure, spread),
+        figure == null ? Reading.Value.written(field, choice) : new Reading.Figure(figure, spread),
         said,
         sure);
   }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
+import java.util.stream.Collectors;
 import org.mildlantern.core.said.Reading;
 import org.mildlantern.core.words.Words;
 
@@ -23,6 +24,13 @@ record ToldWords(String label, String side) {
       String number = field.figure(BigDecimal.valueOf(figure.number()));
       return new ToldWords(
           figure.spread() > 0 ? WORDS.say("about", number) : number, field.label());
+    }
+    if (told.value() instanceof Reading.Causes causes) {
+      String any =
+          causes.ids().stream()
+              .map(id -> knowledge.causes().find(id).orElseThrow().label())
+              .collect(Collectors.joining(WORDS.say("or")));
+      return new ToldWords(any, WORDS.say("side.neighbours"));
     }
     String word = told.value().toString();
     return knowledge.conditions().stream()

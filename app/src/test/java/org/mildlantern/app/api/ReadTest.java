@@ -63,7 +63,7 @@ class ReadTest {
             ask(
                     "read",
                     """
-                    {"form": "leafy-stem", "text": "white fluff in the joints and sticky leaves, brown spots, watered every other day"}
+                    {"form": "leafy-stem", "text": "white fluff in the joints and sticky leaves, brown spots, watered every other day, its neighbour has mealybugs"}
                     """)
                 .andReturn()
                 .getResponse()

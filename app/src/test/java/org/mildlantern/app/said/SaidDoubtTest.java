@@ -28,7 +28,7 @@ class SaidDoubtTest extends SaidCase {
 
   @Test
   void whatIsNotSureIsAskedAndCountsLess() throws Exception {
-    String[] speech = {"kind", "ficus benjamina", "text", "the whole thing keels over"};
+    String[] speech = {"kind", "ficus benjamina", "text", "everything keels over"};
     Document page = said(speech);
     assertThat(chips(page)).singleElement().asString().startsWith("doubt: Limp leaves · sure?");
     assertThat(page.select(".asked").text()).contains("You said “", "limp leaves", "Yes", "No");
@@ -48,7 +48,7 @@ class SaidDoubtTest extends SaidCase {
 
   @Test
   void howSureItIsIsKeptUntilItIsSeen() throws Exception {
-    String text = "the whole thing keels over";
+    String text = "everything keels over";
     post(keeper, KEEP, "kind", "ficus benjamina", "text", text);
     PlantView plant = keepers.as(keeper, plants::kept).get(0);
     assertThat(sure(plant)).isBetween(0.3, 0.9);
@@ -72,7 +72,7 @@ class SaidDoubtTest extends SaidCase {
       keepers.plant(keeper, other, "Hoya carnosa");
     }
     for (PlantView plant : both) {
-      post(keeper, KEEP, "plant", plant.id().toString(), "text", "the whole thing keels over");
+      post(keeper, KEEP, "plant", plant.id().toString(), "text", "everything keels over");
     }
     get(keeper, "/diagnose/shared").andExpect(content().string(not(containsString("Limp leaves"))));
     for (PlantView plant : both) {

@@ -189,6 +189,22 @@ class SaidPageTest extends SaidCase {
   }
 
   @Test
+  void whatItsNeighbourHasIsKeptWithTheLook() throws Exception {
+    String[] speech = {"kind", "peace lily", "text", "pale dots, its neighbour has scale"};
+    assertThat(chips(said(speech)))
+        .anyMatch(chip -> chip.startsWith("told: Soft scale or "));
+    post(keeper, KEEP, speech);
+    PlantView plant = keepers.as(keeper, plants::kept).get(0);
+    assertThat(
+            keepers
+                .as(keeper, () -> diagnose.state(plant.id()).orElseThrow())
+                .records()
+                .circumstances()
+                .neighbourCauses())
+        .containsExactlyInAnyOrder("soft-scale", "armoured-scale");
+  }
+
+  @Test
   void aPlantOfTheCollectionIsKnownByItsKindNameAndCode() throws Exception {
     PlaceView sill = keepers.place(keeper, "Sill", PlaceKind.INDOOR);
     PlantView coleus = keepers.plant(keeper, sill, "Coleus scutellarioides");

@@ -35,6 +35,9 @@ public record Circumstances(
     Set<String> neighbourCauses,
     Set<String> overruled,
     Doubt doubt) {
+  /** The field of what plants near it have. */
+  public static final String NEIGHBOURS = "neighbour-causes";
+
   private static final Words WORDS = Words.of(Circumstances.class);
 
   /** Chances beyond these are as good as sure. */

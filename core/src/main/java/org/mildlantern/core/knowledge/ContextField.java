@@ -39,6 +39,11 @@ public record ContextField(
     return values.isEmpty() && valuesFrom == null;
   }
 
+  /** Whether it is one of some words of its own. */
+  public boolean isChosen() {
+    return !values.isEmpty();
+  }
+
   /**
    * A figure of it in words, {@code 3 days} or {@code 14 °C}: one digit after the point at most,
    * and none from a hundred on.

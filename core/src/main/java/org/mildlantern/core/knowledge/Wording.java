@@ -72,11 +72,16 @@ public final class Wording {
 
   private static boolean fits(String id, int is, Knowledge knowledge) {
     String field = id.substring(0, is);
+    List<String> values = List.of(id.substring(is + 1).split("\\|"));
     return knowledge.fields().knows(field)
         && knowledge
             .fields()
             .find(field)
-            .map(f -> f.values().contains(id.substring(is + 1)))
+            .map(
+                f ->
+                    f.list()
+                        ? values.stream().allMatch(knowledge.causes()::knows)
+                        : f.values().containsAll(values))
             .orElse(true);
   }
 

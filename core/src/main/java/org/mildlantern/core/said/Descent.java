@@ -12,9 +12,10 @@ import java.util.stream.IntStream;
 /**
  * Learns windows from clauses by stochastic gradient descent, while some units are left out
  * (Srivastava et al. 2014). Clauses are mixed, two said in one breath (after Zhang et al. 2018).
+ * What was learned is the mean of where the last times led (Polyak & Juditsky 1992).
  */
 final class Descent {
-  private static final int TIMES = 8;
+  private static final int TIMES = 12;
   private static final int BATCH = 64;
   private static final int UNITS = 256;
   private static final float LEFT_OUT = 0.2f;
@@ -24,8 +25,11 @@ final class Descent {
   /** Points know what words mean already and move less. */
   private static final float POINT_RATE = 0.00075f;
 
-  /** The last time goes in smaller steps. Rule of thumb. */
-  private static final float LAST = 0.25f;
+  /** So many times count for the mean. Rule of thumb. */
+  private static final int MEANT = 5;
+
+  /** And of their moves each of so many. */
+  private static final int APART = 16;
 
   /** How far a word lies out that nobody knows. */
   private static final double UNKNOWN = 0.05;
@@ -41,6 +45,7 @@ final class Descent {
 
   private final Windows windows;
   private final Windows slope;
+  private final Windows mean;
   private final Moments points;
   private final Moments weights;
   private final RandomGenerator chance;
@@ -54,6 +59,7 @@ final class Descent {
     this.chance = chance;
     this.windows = Windows.of(words.size(), UNITS, labels);
     this.slope = Windows.of(words.size(), UNITS, labels);
+    this.mean = Windows.of(words.size(), UNITS, labels);
     for (int i = 0; i < words.size(); i++) {
       float[] point = vectors.point(words.get(i));
       if (point == null) {
@@ -79,26 +85,30 @@ final class Descent {
 
   Windows learned(List<Examples.Example> examples) {
     List<Examples.Example> order = new ArrayList<>(examples);
+    int met = 0;
     for (int time = 0; time < TIMES; time++) {
-      float rate = time == TIMES - 1 ? LAST : 1;
       shuffle(order);
       int done = 0;
       for (Examples.Example example : order) {
         if (example.share() == 1 || chance.nextDouble() < example.share()) {
           take(mixed(example, examples));
           if (++done % BATCH == 0) {
-            move(rate);
+            move();
+            if (time >= TIMES - MEANT && done % (BATCH * APART) == 0) {
+              mean.near(windows, ++met);
+            }
           }
         }
       }
-      move(rate);
+      move();
     }
-    return windows;
+    mean.near(windows, ++met);
+    return mean;
   }
 
-  private void move(float rate) {
-    points.move(rate * POINT_RATE);
-    weights.move(rate * RATE);
+  private void move() {
+    points.move(POINT_RATE);
+    weights.move(RATE);
     byCoordinate = null;
     lights.clear();
   }

@@ -96,7 +96,7 @@ final class Lexicon {
    */
   record Phrase(
       String id,
-      Reading.Choice told,
+      Reading.Value told,
       String subject,
       List<Set<String>> items,
       Set<Integer> next,
@@ -142,7 +142,7 @@ final class Lexicon {
       }
     }
     String[] told = id.split("=", 2);
-    Reading.Choice value = told.length == 1 ? null : new Reading.Choice(told[1]);
+    Reading.Value value = told.length == 1 ? null : Reading.Value.written(told[0], told[1]);
     double words =
         items.stream().mapToDouble(item -> subjects.keySet().containsAll(item) ? PART : 1).sum();
     double weight =

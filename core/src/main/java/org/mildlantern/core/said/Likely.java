@@ -17,26 +17,17 @@ import java.util.stream.Stream;
  * meant there.
  */
 final class Likely {
-  /** Less likely signs are not told. Tried on texts that were not learned from, as all here. */
+  /** What is less likely is not told. Tried on texts that were not learned from, as all here. */
   private static final double ENOUGH = odds(0.6);
 
   /** What is less likely is not even offered. */
   private static final double LEAST = odds(0.06);
 
-  /** Likely enough where nothing else was understood. */
-  private static final double LONE = odds(0.5);
-
   /** So likely that words may tell it which tell something else too. */
   private static final double SURE = odds(0.7);
 
-  /** The same of circumstances. */
-  private static final double TOLD = odds(0.6);
-
   /** What is less likely was not meant, though there is a phrase for it. */
   private static final double HARDLY = odds(0.35);
-
-  /** The same of circumstances, which clauses tell besides what they are about. */
-  private static final double HARDLY_TOLD = odds(0.2);
 
   /** The same where the part that a phrase speaks of was named in another clause. */
   private static final double HARDLY_THERE = odds(0.1);
@@ -83,11 +74,10 @@ final class Likely {
     if (label == null) {
       return false;
     }
-    double hardly = match.phrase().told() == null ? HARDLY : HARDLY_TOLD;
     String part = match.phrase().subject();
     for (int i = 0; i < bounds.size(); i++) {
       if (stands(match, i)) {
-        double least = part == null || isNamed(part, i) ? hardly : HARDLY_THERE;
+        double least = part == null || isNamed(part, i) ? HARDLY : HARDLY_THERE;
         if (weighed.get(i).odds()[label] >= least) {
           return false;
         }
@@ -138,7 +128,7 @@ final class Likely {
 
     /** Whether it is not told, whatever else is said. */
     boolean isUnlikely() {
-      return odds < LONE;
+      return odds < ENOUGH;
     }
   }
 
@@ -161,7 +151,6 @@ final class Likely {
       }
     }
     Stream.of(unlikely).filter(Objects::nonNull).forEach(all::add);
-    all.removeIf(one -> one.isTold() && one.odds < TOLD);
     all.sort(Comparator.comparingDouble(Chance::odds).reversed());
     return all;
   }
@@ -171,7 +160,7 @@ final class Likely {
     List<Integer> at = speaking(chance.clause(), chance.label());
     String[] told = chance.name().split("=", 2);
     List<Set<String>> items = at.stream().map(i -> Set.of(tokens.get(i).stem())).toList();
-    Reading.Choice value = told.length == 1 ? null : new Reading.Choice(told[1]);
+    Reading.Value value = told.length == 1 ? null : Reading.Value.written(told[0], told[1]);
     return Match.of(new Lexicon.Phrase(told[0], value, null, items, Set.of(), 0, new long[0]), at);
   }
 
@@ -180,13 +169,7 @@ final class Likely {
    * words may. What is not may be offered.
    */
   boolean isFree(Chance chance, Match match, Set<Integer> used) {
-    int[] bounds = this.bounds.get(chance.clause());
-    if (chance.odds() >= SURE) {
-      return true;
-    }
-    return chance.odds() >= ENOUGH
-        ? !used.containsAll(match.at())
-        : !chance.isUnlikely() && IntStream.range(bounds[0], bounds[1]).noneMatch(used::contains);
+    return chance.odds() >= SURE || chance.odds() >= ENOUGH && !used.containsAll(match.at());
   }
 
   /** The numbers of the words of a clause that speak for a label, the first first. */

@@ -236,14 +236,16 @@ public final class Reader {
     return !denial.isAsked(match, all.text, all.tokens) && !denial.isNoFinding(match, all.tokens);
   }
 
-  /** Whether nothing was said of it; figures are read where they stand. */
+  /**
+   * Whether nothing was said of it; figures, and what other plants have, are read where they stand.
+   */
   private boolean isNew(Likely.Chance chance, Said all) {
     if (!chance.isTold()) {
       return occurs(chance.name(), all.form)
           && all.seen.stream().noneMatch(one -> one.sign().equals(chance.name()));
     }
     String field = chance.name().split("=", 2)[0];
-    return !knowledge.fields().find(field).orElseThrow().numeric() && !all.tells(field);
+    return knowledge.fields().find(field).orElseThrow().isChosen() && !all.tells(field);
   }
 
   /** What lies outside of its field's range was not meant so. */

@@ -80,6 +80,16 @@ public record Reading(
   /** What a field is said to be. */
   public sealed interface Value {
     /**
+     * As a word of its field says it; of what plants near it have, the causes that may be meant,
+     * parted by “|”.
+     */
+    static Value written(String field, String word) {
+      return field.equals(Circumstances.NEIGHBOURS)
+          ? new Causes(List.of(word.split("\\|")))
+          : new Choice(word);
+    }
+
+    /**
      * The circumstances of which only this is known.
      *
      * @param sure how likely it was meant; figures are always meant
@@ -122,6 +132,19 @@ public record Reading(
     @Override
     public String toString() {
       return word;
+    }
+  }
+
+  /** Causes of which one is meant that plants near it have. */
+  public record Causes(List<String> ids) implements Value {
+    @Override
+    public Circumstances of(String field, double sure) {
+      return new Circumstances(Map.of(), Map.of(), Set.copyOf(ids));
+    }
+
+    @Override
+    public String toString() {
+      return String.join("|", ids);
     }
   }
 

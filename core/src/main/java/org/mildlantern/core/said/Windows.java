@@ -133,6 +133,22 @@ record Windows(float[][] points, float[][] in, float[] start, float[][] out, flo
     }
   }
 
+  /** Moves each weight a part of the way to that of another, as for the mean of so many. */
+  void near(Windows other, int many) {
+    near(List.of(points), List.of(other.points), many);
+    near(rows(), other.rows(), many);
+  }
+
+  private static void near(List<float[]> rows, List<float[]> others, int many) {
+    for (int row = 0; row < rows.size(); row++) {
+      float[] mine = rows.get(row);
+      float[] other = others.get(row);
+      for (int i = 0; i < mine.length; i++) {
+        mine[i] += (other[i] - mine[i]) / many;
+      }
+    }
+  }
+
   /** All weights but the points. */
   List<float[]> rows() {
     return Stream.of(Stream.of(in), Stream.of(out), Stream.of(start, bias))

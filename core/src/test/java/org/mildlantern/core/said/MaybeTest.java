@@ -27,7 +27,7 @@ class MaybeTest {
 
   @Test
   void whatOnlyWasLearnedIsMostlyLessSure() {
-    Reading.Seen read = READER.read("the whole thing keels over", LEAFY).seen().get(0);
+    Reading.Seen read = READER.read("everything keels over", LEAFY).seen().get(0);
     assertThat(read.sure()).isBetween(0.3, 0.9);
     assertThat(read.finding().isSure()).isFalse();
   }
@@ -50,7 +50,7 @@ class MaybeTest {
   @ValueSource(
       strings = {
         "leaves hang like wet paper, below is brown string and slime",
-        "yellow spots on the leaf, the whole thing keels over and drops leaf after leaf"
+        "yellow spots on the leaf, everything keels over and drops leaf after leaf"
       })
   void whatIsReadIsNotOfferedAgain(String text) {
     Reading read = READER.read(text, LEAFY);

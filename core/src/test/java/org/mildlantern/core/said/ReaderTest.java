@@ -230,6 +230,19 @@ class ReaderTest {
   }
 
   @Test
+  void whatAPlantBesideItHasIsNotItsOwn() {
+    assertThat(told("the plant next to it has mites"))
+        .containsExactly("neighbour-causes=spider-mites");
+    assertThat(told("its neighbour has scale"))
+        .containsExactly("neighbour-causes=soft-scale|armoured-scale");
+    assertThat(seen("the orchid beside it has mealybugs")).isEmpty();
+    assertThat(told("the plant next to it has no mites")).isEmpty();
+    assertThat(told("mites on it")).isEmpty();
+    assertThat(READER.read("its neighbour has scale", null).circumstances().neighbourCauses())
+        .containsExactlyInAnyOrder("soft-scale", "armoured-scale");
+  }
+
+  @Test
   void aKindGoesBeforeANameOfSeveralAndGoodsNameNone() {
     assertThat(READER.read("my orchid, a cattleya, is limp", null).kind().taxon())
         .isEqualTo("cattleya");
