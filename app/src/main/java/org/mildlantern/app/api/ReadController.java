@@ -82,11 +82,7 @@ class ReadController {
 
   private static ReadAnswer.Told told(Reading.Told told) {
     return new ReadAnswer.Told(
-        told.field(),
-        written(told.value()),
-        told.span().from(),
-        told.span().to(),
-        told.sure());
+        told.field(), written(told.value()), told.span().from(), told.span().to(), told.sure());
   }
 
   private static Object written(Reading.Value value) {

@@ -2,10 +2,10 @@ package org.mildlantern.app.said;
 
 import java.math.BigDecimal;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.mildlantern.core.knowledge.Condition;
 import org.mildlantern.core.knowledge.ContextField;
 import org.mildlantern.core.knowledge.Knowledge;
-import java.util.stream.Collectors;
 import org.mildlantern.core.said.Reading;
 import org.mildlantern.core.words.Words;
 

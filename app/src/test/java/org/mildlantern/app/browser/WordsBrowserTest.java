@@ -104,7 +104,7 @@ class WordsBrowserTest extends BrowserCase {
     String chosen = where.locator("option").nth(1).textContent();
     where.selectOption(new SelectOption().setLabel(chosen));
     assertThat(chip("Fine webbing")).hasClass("not");
-    assertThat(where.locator("option[selected]")).hasText(chosen);
+    assertThat(chip("Limp leaves").locator("option[selected]")).hasText(chosen);
   }
 
   @Test

@@ -191,8 +191,7 @@ class SaidPageTest extends SaidCase {
   @Test
   void whatItsNeighbourHasIsKeptWithTheLook() throws Exception {
     String[] speech = {"kind", "peace lily", "text", "pale dots, its neighbour has scale"};
-    assertThat(chips(said(speech)))
-        .anyMatch(chip -> chip.startsWith("told: Soft scale or "));
+    assertThat(chips(said(speech))).anyMatch(chip -> chip.startsWith("told: Soft scale or "));
     post(keeper, KEEP, speech);
     PlantView plant = keepers.as(keeper, plants::kept).get(0);
     assertThat(
