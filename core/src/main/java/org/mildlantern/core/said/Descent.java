@@ -94,9 +94,9 @@ final class Descent {
           take(mixed(example, examples));
           if (++done % BATCH == 0) {
             move();
-            if (time >= TIMES - MEANT && done % (BATCH * APART) == 0) {
-              mean.near(windows, ++met);
-            }
+          }
+          if (time >= TIMES - MEANT && done % (BATCH * APART) == 0) {
+            mean.near(windows, ++met);
           }
         }
       }

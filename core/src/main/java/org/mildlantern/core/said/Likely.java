@@ -169,7 +169,7 @@ final class Likely {
    * words may. What is not may be offered.
    */
   boolean isFree(Chance chance, Match match, Set<Integer> used) {
-    return chance.odds() >= SURE || chance.odds() >= ENOUGH && !used.containsAll(match.at());
+    return chance.odds() >= SURE || !chance.isUnlikely() && !used.containsAll(match.at());
   }
 
   /** The numbers of the words of a clause that speak for a label, the first first. */

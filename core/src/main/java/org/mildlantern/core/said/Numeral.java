@@ -9,23 +9,28 @@ import java.util.Map;
  * @param words how many words it takes
  */
 record Numeral(int value, int words) {
-  private static final Map<String, Integer> ONES =
-      Map.of(
-          "one", 1, "two", 2, "three", 3, "four", 4, "five", 5, "six", 6, "seven", 7, "eight", 8,
-          "nine", 9);
-
-  private static final Map<String, Integer> TEENS =
-      Map.of(
-          "ten", 10,
-          "eleven", 11,
-          "twelve", 12,
-          "thirteen", 13,
-          "fourteen", 14,
-          "fifteen", 15,
-          "sixteen", 16,
-          "seventeen", 17,
-          "eighteen", 18,
-          "nineteen", 19);
+  /** Up to nineteen. */
+  static final Map<String, Integer> SMALL =
+      Map.ofEntries(
+          Map.entry("one", 1),
+          Map.entry("two", 2),
+          Map.entry("three", 3),
+          Map.entry("four", 4),
+          Map.entry("five", 5),
+          Map.entry("six", 6),
+          Map.entry("seven", 7),
+          Map.entry("eight", 8),
+          Map.entry("nine", 9),
+          Map.entry("ten", 10),
+          Map.entry("eleven", 11),
+          Map.entry("twelve", 12),
+          Map.entry("thirteen", 13),
+          Map.entry("fourteen", 14),
+          Map.entry("fifteen", 15),
+          Map.entry("sixteen", 16),
+          Map.entry("seventeen", 17),
+          Map.entry("eighteen", 18),
+          Map.entry("nineteen", 19));
 
   private static final Map<String, Integer> TENS =
       Map.of(
@@ -49,12 +54,9 @@ record Numeral(int value, int words) {
     int end = from;
     for (int i = from; i < tokens.size() && (i == from || isJoined(i, tokens, text)); i++) {
       String word = tokens.get(i).word();
-      if (TENS.containsKey(word) && part % HUNDRED == 0) {
-        part += TENS.get(word);
-      } else if (TEENS.containsKey(word) && part % HUNDRED == 0) {
-        part += TEENS.get(word);
-      } else if (ONES.containsKey(word) && part % TEN == 0 && part % HUNDRED != TEN) {
-        part += ONES.get(word);
+      int small = SMALL.getOrDefault(word, TENS.getOrDefault(word, 0));
+      if (small > 0 && follows(small, part)) {
+        part += small;
       } else if (word.equals("a") && i == from) {
         part = 1;
         continue;
@@ -71,6 +73,11 @@ record Numeral(int value, int words) {
       end = i + 1;
     }
     return whole + part > TEN ? new Numeral(whole + part, end - from) : null;
+  }
+
+  /** “Three” follows nothing, hundreds and twenty; “thirteen” and “thirty” nothing and hundreds. */
+  private static boolean follows(int small, int part) {
+    return part % HUNDRED == 0 || small < TEN && part % TEN == 0 && part % HUNDRED != TEN;
   }
 
   /** Whether nothing but a space or a hyphen parts it from the word before it. */

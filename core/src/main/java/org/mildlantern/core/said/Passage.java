@@ -17,21 +17,7 @@ final class Passage {
   static final String SPOKEN =
       "(-?\\d+(?:[.,]\\d+)?|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
 
-  private static final Map<String, Integer> WORDS =
-      Map.ofEntries(
-          Map.entry("zero", 0),
-          Map.entry("a", 1),
-          Map.entry("an", 1),
-          Map.entry("one", 1),
-          Map.entry("two", 2),
-          Map.entry("three", 3),
-          Map.entry("four", 4),
-          Map.entry("five", 5),
-          Map.entry("six", 6),
-          Map.entry("seven", 7),
-          Map.entry("eight", 8),
-          Map.entry("nine", 9),
-          Map.entry("ten", 10));
+  private static final Map<String, Integer> WORDS = Map.of("zero", 0, "a", 1, "an", 1);
 
   /** What every figure, time, move and door here is told with. */
   private static final Pattern COUNTS =
@@ -112,7 +98,12 @@ final class Passage {
 
   static double number(Matcher match, int group) {
     String said = match.group(group);
-    return WORDS.containsKey(said) ? WORDS.get(said) : Double.parseDouble(said.replace(',', '.'));
+    Integer inWords = inWords(said);
+    return inWords == null ? Double.parseDouble(said.replace(',', '.')) : inWords;
+  }
+
+  private static Integer inWords(String said) {
+    return WORDS.getOrDefault(said, Numeral.SMALL.get(said));
   }
 
   /** The number in a match's first group. */
@@ -122,7 +113,8 @@ final class Passage {
 
   /** A small number in figures or words; “a” is one. */
   static int count(String said) {
-    return WORDS.containsKey(said) ? WORDS.get(said) : Integer.parseInt(said);
+    Integer inWords = inWords(said);
+    return inWords == null ? Integer.parseInt(said) : inWords;
   }
 
   void put(String field, double value, Matcher match) {
