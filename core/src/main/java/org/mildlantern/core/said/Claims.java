@@ -22,9 +22,14 @@ final class Claims {
     match.at().forEach(i -> by.put(i, match.phrase().id()));
   }
 
-  /** Whether one of its words is taken, but for those that several phrases may have. */
+  /**
+   * Whether one of its words is taken, but for those that several phrases may have; a turn of
+   * phrase shares none.
+   */
   boolean hold(Match match, IntPredicate shared) {
-    return match.at().stream().anyMatch(i -> by.containsKey(i) && !shared.test(i));
+    return match.at().stream()
+        .filter(by::containsKey)
+        .anyMatch(i -> !shared.test(i) || by.get(i).equals(Lexicon.IDIOM));
   }
 
   /** Whether its words are free or taken by what it says itself. */

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * What was learned is the mean of where the last times led (Polyak & Juditsky 1992).
  */
 final class Descent {
-  private static final int TIMES = 12;
+  private static final int TIMES = 16;
   private static final int BATCH = 64;
   private static final int UNITS = 256;
   private static final float LEFT_OUT = 0.2f;
@@ -26,7 +26,7 @@ final class Descent {
   private static final float POINT_RATE = 0.00075f;
 
   /** So many times count for the mean. Rule of thumb. */
-  private static final int MEANT = 5;
+  private static final int MEANT = 7;
 
   /** And of their moves each of so many. */
   private static final int APART = 16;

@@ -18,7 +18,7 @@ import org.mildlantern.core.knowledge.Knowledge;
  * lessons and chances give the same weights.
  */
 public final class Learning {
-  private static final int LEARNERS = 3;
+  private static final int LEARNERS = 4;
 
   private Learning() {}
 

@@ -28,7 +28,7 @@ final class Lexicon {
   private static final double OPEN = 0.75;
   private static final double TRAIT = 0.1;
   private static final double FIRST = 9;
-  private static final String IDIOM = "idiom";
+  static final String IDIOM = "idiom";
 
   private final Tokens tokens;
   private final Map<String, Set<String>> subjects = new HashMap<>();
@@ -42,12 +42,12 @@ final class Lexicon {
 
   private final Set<String> filler = new HashSet<>();
   private final Set<String> words = new HashSet<>();
-  private final Set<String> open = new HashSet<>();
+  private final Map<String, List<String>> open = new HashMap<>();
   private final Set<String> traits = new HashSet<>();
 
   Lexicon(Knowledge knowledge, Tokens tokens) {
     this.tokens = tokens;
-    knowledge.openWords().forEach(word -> open.add(word.id()));
+    knowledge.openWords().forEach(word -> open.put(word.id(), word.meant()));
     knowledge.signs().stream()
         .filter(sign -> sign.of() != null)
         .forEach(sign -> traits.add(sign.id()));
@@ -150,7 +150,7 @@ final class Lexicon {
             + (subject == null ? 0 : PART)
             + (traits.contains(id) ? TRAIT : 0)
             + (id.equals(IDIOM) ? FIRST : 0)
-            - (open.contains(id) ? OPEN : 0);
+            - (open.containsKey(id) ? OPEN : 0);
     all.add(
         new Phrase(
             told[0], value, subject, List.copyOf(items), Set.copyOf(next), weight, marks(items)));
@@ -250,6 +250,11 @@ final class Lexicon {
     List<Phrase> ofWord = byStem.get(word);
     List<Phrase> ofStem = byStem.getOrDefault(stem, List.of());
     return ofWord == null ? ofStem : Stream.concat(ofStem.stream(), ofWord.stream()).toList();
+  }
+
+  /** Of an open word what it can mean. */
+  List<String> meant(String id) {
+    return open.getOrDefault(id, List.of());
   }
 
   Set<String> subjects(String stem) {

@@ -18,16 +18,13 @@ import java.util.stream.Stream;
  */
 final class Likely {
   /** What is less likely is not told. Tried on texts that were not learned from, as all here. */
-  private static final double ENOUGH = odds(0.6);
+  private static final double ENOUGH = odds(0.73);
 
   /** What is less likely is not even offered. */
   private static final double LEAST = odds(0.06);
 
-  /** So likely that words may tell it which tell something else too. */
-  private static final double SURE = odds(0.7);
-
   /** What is less likely was not meant, though there is a phrase for it. */
-  private static final double HARDLY = odds(0.35);
+  private static final double HARDLY = odds(0.45);
 
   /** The same where the part that a phrase speaks of was named in another clause. */
   private static final double HARDLY_THERE = odds(0.1);
@@ -45,7 +42,7 @@ final class Likely {
   private static final double IN_NO_PHRASE = -0.4;
 
   /** What is likelier is taken to be said plainly. Rule of thumb. */
-  private static final double PLAIN = odds(0.9);
+  private static final double PLAIN = odds(0.93);
 
   private final Learned learned;
   private final Lexicon lexicon;
@@ -70,32 +67,34 @@ final class Likely {
    * less is known.
    */
   boolean isHardly(Match match) {
-    Integer label = learned.number(match.phrase().name());
-    if (label == null) {
-      return false;
-    }
+    List<Integer> labels = labels(match);
     String part = match.phrase().subject();
-    for (int i = 0; i < bounds.size(); i++) {
-      if (stands(match, i)) {
-        double least = part == null || isNamed(part, i) ? HARDLY : HARDLY_THERE;
-        if (weighed.get(i).odds()[label] >= least) {
-          return false;
-        }
-      }
-    }
-    return true;
+    return !labels.isEmpty()
+        && where(match)
+            .noneMatch(
+                i -> odds(labels, i) >= (part == null || isNamed(part, i) ? HARDLY : HARDLY_THERE));
   }
 
   /** How sure it is that a phrase was meant, 0 to 1. */
   double sure(Match match) {
-    Integer label = learned.number(match.phrase().name());
-    return label == null
+    List<Integer> labels = labels(match);
+    return labels.isEmpty()
         ? 1
-        : IntStream.range(0, bounds.size())
-            .filter(i -> stands(match, i))
-            .mapToDouble(i -> sure(weighed.get(i).odds()[label] + IN_A_PHRASE))
-            .max()
-            .orElse(1);
+        : where(match).mapToDouble(i -> sure(odds(labels, i) + IN_A_PHRASE)).max().orElse(1);
+  }
+
+  /** What says it when it was learned: an open word is meant where one of its signs is. */
+  private List<Integer> labels(Match match) {
+    return Stream.concat(
+            Stream.of(match.phrase().name()), lexicon.meant(match.phrase().id()).stream())
+        .map(learned::number)
+        .filter(Objects::nonNull)
+        .toList();
+  }
+
+  private double odds(List<Integer> labels, int clause) {
+    float[] odds = weighed.get(clause).odds();
+    return labels.stream().mapToDouble(label -> odds[label]).max().orElseThrow();
   }
 
   /** How sure it is that it was said, 0 to 1. */
@@ -107,8 +106,10 @@ final class Likely {
     return odds >= PLAIN ? 1 : 1 / (1 + Math.exp(-odds));
   }
 
-  private boolean stands(Match match, int clause) {
-    return match.first() < bounds.get(clause)[1] && match.last() >= bounds.get(clause)[0];
+  /** The clauses in which it stands. */
+  private IntStream where(Match match) {
+    return IntStream.range(0, bounds.size())
+        .filter(i -> match.first() < bounds.get(i)[1] && match.last() >= bounds.get(i)[0]);
   }
 
   private boolean isNamed(String part, int clause) {
@@ -162,14 +163,6 @@ final class Likely {
     List<Set<String>> items = at.stream().map(i -> Set.of(tokens.get(i).stem())).toList();
     Reading.Value value = told.length == 1 ? null : Reading.Value.written(told[0], told[1]);
     return Match.of(new Lexicon.Phrase(told[0], value, null, items, Set.of(), 0, new long[0]), at);
-  }
-
-  /**
-   * Whether it is told when some words tell something already: the surer it is, the more of its own
-   * words may. What is not may be offered.
-   */
-  boolean isFree(Chance chance, Match match, Set<Integer> used) {
-    return chance.odds() >= SURE || !chance.isUnlikely() && !used.containsAll(match.at());
   }
 
   /** The numbers of the words of a clause that speak for a label, the first first. */

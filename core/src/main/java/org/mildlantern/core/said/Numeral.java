@@ -2,9 +2,12 @@ package org.mildlantern.core.said;
 
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
- * A number above ten that is written out, as in “forty-five percent” or “two thousand lux”.
+ * A number above ten that is written out, as in “forty-five percent” or “two thousand lux”, or its
+ * thousands apart, as in “10,000 lux” or “10 000 lux”.
  *
  * @param words how many words it takes
  */
@@ -43,12 +46,22 @@ record Numeral(int value, int words) {
           "eighty", 80,
           "ninety", 90);
 
+  /** Of a dot nobody knows whether it parts thousands, but where tenths make no sense. */
+  private static final Pattern GROUPED =
+      Pattern.compile(
+          "[1-9]\\d{0,2}(?:,\\d{3}|[ \u00a0\u2009]\\d{3}|\\.\\d{3}(?= ?lu?x\\b))(?!\\w|[,.]\\d)");
+
   private static final int TEN = 10;
   private static final int HUNDRED = 100;
   private static final int THOUSAND = 1000;
 
   /** The one that begins at a word, or null; up to ten, words stay words. */
   static Numeral at(int from, List<Token> tokens, String text) {
+    Matcher grouped = GROUPED.matcher(text).useTransparentBounds(true);
+    if (grouped.region(tokens.get(from).from(), text.length()).lookingAt()) {
+      int words = from + 1 < tokens.size() && tokens.get(from + 1).to() == grouped.end() ? 2 : 1;
+      return new Numeral(Integer.parseInt(grouped.group().replaceAll("\\D", "")), words);
+    }
     int whole = 0;
     int part = 0;
     int end = from;

@@ -10,21 +10,27 @@ import java.util.stream.Stream;
 /** How often a plant is watered and fed, and how long ago something was, as a text tells it. */
 final class Often {
   private static final String COUNT =
-      "(\\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten)";
+      "(\\d{1,3}(?:\\.\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten)";
   private static final String UNIT = "(day|week|wk|fortnight|month|year|morning|evening)s?";
   private static final Pattern EVERY =
       Pattern.compile(
-          "\\b(?:every|each)\\s+(?:(other|second|third|fourth)\\s+)?(?:"
+          "\\b(?:every|each)\\s+(?:(other|second|2nd|third|3rd|fourth|couple of)\\s+)?(?:"
               + COUNT
               + "\\s+)?"
               + UNIT
               + "\\b");
+
+  /** What a plant does every few days is not what its keeper does. */
+  private static final Pattern WILTS =
+      Pattern.compile(
+          "\\b(?:collaps|droop|wilt|flop|faint|sag)\\w*(?: (?!and\\b|i\\b|we\\b|water)\\w+){0,2} $");
+
   private static final Pattern WEEKDAY =
       Pattern.compile(
           "\\b(?:(?:every|each|always on)\\s+"
               + "(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|tues|wednes|thurs|fri|satur|sun)days)\\b");
   private static final Map<String, Integer> ORDINALS =
-      Map.of("other", 2, "second", 2, "third", 3, "fourth", 4);
+      Map.of("other", 2, "second", 2, "2nd", 2, "couple of", 2, "third", 3, "3rd", 3, "fourth", 4);
   private static final Pattern TIMES =
       Pattern.compile(
           "\\b(once|twice|an? (?:sip|splash|drop|cup|glass|mug|bit|little|drink|shot)(?: of water)?|"
@@ -67,9 +73,23 @@ final class Often {
   private static final Pattern MOVED =
       Pattern.compile(
           "(?s).*\\b(?:mov(?:e|ed|ing)|relocated|shifted|changed (?:its place|the place|flats?|rooms?|houses?)|turned (?:it|the pot|the plant|round|around)|came (?:in|into|indoors|inside)|(?:brought|took|carried) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:in|inside|indoors|out of|to (?:the|my|our|a) new)|went (?:outside|outdoors|(?:out )?(?:on|onto|to|into) (?:the|my|our|a) (?:\\w+ )?(?:balcony|terrace|patio|garden|yard|deck|roof|porch|sill|windowsill|shelf))|swapped (?:(?:its|their) )?places?|hung (?:it|them|him|her|(?:the|my) \\w+) (?:out|in|on|by|near|under|at)|(?:carried|put|placed|set|stood) (?:(?:it|them|him|her|(?:the|my) \\w+) )?(?:out|outside|outdoors|beside|next|on|in(?:to)? (?:the|my|our|a|an)|by|near|under|at))\\b.*");
+
+  /** What a keeper got, as against “got small” or “got a drink”. */
+  private static final String GOT =
+      "got (?:(?:it|them|him|her|these|those|mine|both|our|as|from|at|online|last|in|on|since|a (?:few|couple)|about|around|roughly)\\b"
+          + "|th(?:is|at)(?: one| plant| orchid| tree| cactus)?(?= \\d| \\w+ (?:days?|weeks?|months?|years?)| last| in | on | from | at |$)"
+          + "|(?:my|the) (?:plant|orchid|tree|cactus)\\b|"
+          + COUNT
+          + "\\s+"
+          + UNIT
+          + ")"
+          + "|\\b(?:i|we|(?:i|we)'ve|just|only) got (?:an?|my|the|another) (?!(?:\\w+ ){0,2}(?:spots?|patch|patches|marks?|bugs?|flies|mites?|problems?|holes?|mou?ld|tips?|lea[fv]\\w*|buds?|flowers?|roots?|shoots?|spikes?|pups?|drink|soak|water)\\b)";
+
   private static final Pattern ARRIVED =
       Pattern.compile(
-          "(?s).*\\b(?:bought|got(?! rid| to| into| onto| between| under| wet| (?:any |no |its |a )?(?:water|drink|soak|bath|shower))|arrived|deliver\\w*|courier|home|buy|had it|have it|with (?:me|us)|purchased|gift|given)\\b.*");
+          "(?s).*\\b(?:bought|"
+              + GOT
+              + "|arrived|came (?:by|in the|with the) (?:post|mail)|deliver\\w*|courier|(?<!\\b(?:i|we) (?:came|got|went|returned) (?:back )?)home|buy|had it|have it|with (?:me|us)|purchased|gift|gifted|given (?:to )?(?:it|this|me|us)|given as)\\b.*");
   private static final Pattern UNWATERED =
       Pattern.compile(
           "(?s).*\\b(?:not watered|no water|forgot|without water|haven't watered|hasn't been watered|not been watered|hasn't had (?:any )?water|not had (?:any )?water|couldn't water|could not water|didn't water|unwatered|last water(?:ed|ing)?|stopped watering|(?:nobody|no one) (?:soaked|watered|bathed)|not soaked|(?:haven't|hasn't|have not|has not)(?: been)? (?:soaked|dunked|dipped|bathed|misted)|last soak(?:ed)?|watered (?:it )?last|last drink|drop of water|after watering|(?:i|we) watered(?! every| each| it every)|holiday|vacation|away for|were away|was away|(?:seen|got|gets|had) (?:any |no )?water|watered (?:(?:it|them|him|her) )?(?:yesterday|last|.{1,20} ago))\\b.*");
@@ -140,7 +160,7 @@ final class Often {
     }
   }
 
-  private static int days(String count, String unit) {
+  private static double days(String count, String unit) {
     return Passage.count(count)
         * switch (unit) {
           case "week", "wk" -> 7;
@@ -169,14 +189,14 @@ final class Often {
   }
 
   private void every(Matcher match) {
-    int each = match.group(2) == null ? 1 : Passage.count(match.group(2));
+    double each = match.group(2) == null ? 1 : Passage.count(match.group(2));
     int ordinal = match.group(1) == null ? 1 : ORDINALS.get(match.group(1));
     interval(days("one", match.group(3)) * each * ordinal, match);
   }
 
   private void times(Matcher match) {
     String often = match.group(1);
-    int times =
+    double times =
         often.startsWith("a") || often.equals("once")
             ? 1
             : often.equals("twice") ? 2 : Passage.count(match.group(2));
@@ -187,14 +207,14 @@ final class Often {
 
   private void interval(double days, Matcher match) {
     String clause = passage.clause(match);
-    if (days <= 0) {
+    String before = clause.substring(0, Math.max(0, clause.indexOf(match.group())));
+    if (days <= 0 || WILTS.matcher(before).find()) {
       return;
     }
     if (is(MISTED, clause)) {
       passage.put("mistings-in-14-days", Math.round(FORTNIGHT / days), match);
       return;
     }
-    String before = clause.substring(0, Math.max(0, clause.indexOf(match.group())));
     int fed = last(FEEDS, before);
     int watered = last(Passage.WATERS, before);
     boolean feeds = fed < 0 && watered < 0 ? last(FEEDS, clause) >= 0 : fed > watered;
@@ -230,7 +250,8 @@ final class Often {
   }
 
   /** A span of time, by the verb of its clause. */
-  private void since(Matcher match, int days) {
+  private void since(Matcher match, double exactly) {
+    long days = Math.round(exactly);
     String clause = passage.clause(match);
     if (is(REPOTTED, clause)) {
       passage.put("days-since-repot", days, match);

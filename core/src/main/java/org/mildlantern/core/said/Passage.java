@@ -11,11 +11,11 @@ import java.util.regex.Pattern;
 
 /** A text in which figures and spans of time are looked for, and what was told by them so far. */
 final class Passage {
-  static final String NUMBER = "(-?\\d+(?:[.,]\\d+)?)";
+  static final String NUMBER = "((?:(?<!\\d)-)?\\d+(?:[.,]\\d+)?)";
 
   /** A number in figures or a small one in words. */
   static final String SPOKEN =
-      "(-?\\d+(?:[.,]\\d+)?|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
+      "((?:(?<!\\d)-)?\\d+(?:[.,]\\d+)?|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
 
   private static final Map<String, Integer> WORDS = Map.of("zero", 0, "a", 1, "an", 1);
 
@@ -112,9 +112,9 @@ final class Passage {
   }
 
   /** A small number in figures or words; “a” is one. */
-  static int count(String said) {
+  static double count(String said) {
     Integer inWords = inWords(said);
-    return inWords == null ? Integer.parseInt(said) : inWords;
+    return inWords == null ? Double.parseDouble(said) : inWords;
   }
 
   void put(String field, double value, Matcher match) {

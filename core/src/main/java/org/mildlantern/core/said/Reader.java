@@ -192,13 +192,12 @@ public final class Reader {
   /**
    * Reads what no phrase says.
    *
-   * @return what is not likely enough to be read, or whose words tell something already
+   * @return what is not likely enough to be read
    */
   private List<Reading.Seen> readLearned(Said all, Likely likely) {
     List<Reading.Seen> maybe = new ArrayList<>();
     for (Likely.Chance chance : likely.chances()) {
-      boolean enough = maybe.size() >= WEIGHED;
-      if (enough && chance.isUnlikely()) {
+      if (maybe.size() >= WEIGHED) {
         break;
       }
       Match match = isNew(chance, all) ? likely.match(chance) : null;
@@ -209,11 +208,11 @@ public final class Reader {
         all.tell(match, likely.sure(chance));
       } else if (!matches.isOfAnotherPart(match, all.tokens)) {
         Reading.Seen one = statement.of(match, all.tokens, all.form, likely.sure(chance));
-        if (likely.isFree(chance, match, all.used)) {
+        if (chance.isUnlikely()) {
+          maybe.add(one);
+        } else {
           all.seen.add(one);
           all.used.addAll(match.at());
-        } else if (!enough) {
-          maybe.add(one);
         }
       }
     }

@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A text with its words written out and spelt as they are meant, and numbers in figures.
+ * A text with its words written out and spelt as they are meant, numbers in figures, and of two
+ * between which something lies their middle.
  *
  * @param tokens of this text
  * @param written of each place in it, the place in the text as it was written
@@ -16,28 +17,39 @@ record Spelt(String text, List<Token> tokens, List<Integer> written) {
     List<Token> moved = new ArrayList<>();
     int at = 0;
     for (int i = 0; i < tokens.size(); ) {
-      Numeral numeral = Numeral.at(i, tokens, text);
-      int words = numeral == null ? 1 : numeral.words();
+      Meant one = meant(i, tokens, text);
       Token first = tokens.get(i);
-      Token last = tokens.get(i + words - 1);
-      String spelt = numeral == null ? first.word() : String.valueOf(numeral.value());
+      Token last = tokens.get(i + one.words - 1);
       copy(text, at, first.from(), meant, written);
       int from = meant.length();
-      if (spelt.equals(text.substring(first.from(), last.to()))) {
+      if (one.spelt.equals(text.substring(first.from(), last.to()))) {
         copy(text, first.from(), last.to(), meant, written);
       } else {
-        meant.append(spelt);
-        spelt.chars().forEach(c -> written.add(first.from()));
+        meant.append(one.spelt);
+        one.spelt.chars().forEach(c -> written.add(first.from()));
       }
-      for (Token token : tokens.subList(i, i + words)) {
+      for (Token token : tokens.subList(i, i + one.words)) {
         moved.add(token.at(from, meant.length()));
       }
       at = last.to();
-      i += words;
+      i += one.words;
     }
     copy(text, at, text.length(), meant, written);
     written.add(text.length());
     return new Spelt(meant.toString(), moved, written);
+  }
+
+  private record Meant(String spelt, int words) {}
+
+  private static Meant meant(int at, List<Token> tokens, String text) {
+    Range range = Range.at(at, tokens, text);
+    if (range != null) {
+      return new Meant(range.middle(), range.words());
+    }
+    Numeral numeral = Numeral.at(at, tokens, text);
+    return numeral == null
+        ? new Meant(tokens.get(at).word(), 1)
+        : new Meant(String.valueOf(numeral.value()), numeral.words());
   }
 
   private static void copy(String text, int from, int to, StringBuilder meant, List<Integer> at) {
