@@ -57,10 +57,8 @@ record Numeral(int value, int words) {
 
   /** The one that begins at a word, or null; up to ten, words stay words. */
   static Numeral at(int from, List<Token> tokens, String text) {
-    Matcher grouped = GROUPED.matcher(text).useTransparentBounds(true);
-    if (grouped.region(tokens.get(from).from(), text.length()).lookingAt()) {
-      int words = from + 1 < tokens.size() && tokens.get(from + 1).to() == grouped.end() ? 2 : 1;
-      return new Numeral(Integer.parseInt(grouped.group().replaceAll("\\D", "")), words);
+    if (Character.isDigit(text.charAt(tokens.get(from).from()))) {
+      return grouped(from, tokens, text);
     }
     int whole = 0;
     int part = 0;
@@ -86,6 +84,15 @@ record Numeral(int value, int words) {
       end = i + 1;
     }
     return whole + part > TEN ? new Numeral(whole + part, end - from) : null;
+  }
+
+  private static Numeral grouped(int from, List<Token> tokens, String text) {
+    Matcher grouped = GROUPED.matcher(text).region(tokens.get(from).from(), text.length());
+    if (!grouped.useTransparentBounds(true).lookingAt()) {
+      return null;
+    }
+    boolean apart = from + 1 < tokens.size() && tokens.get(from + 1).to() == grouped.end();
+    return new Numeral(Integer.parseInt(grouped.group().replaceAll("\\D", "")), apart ? 2 : 1);
   }
 
   /** “Three” follows nothing, hundreds and twenty; “thirteen” and “thirty” nothing and hundreds. */
