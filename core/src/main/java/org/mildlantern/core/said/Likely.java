@@ -42,7 +42,7 @@ final class Likely {
   private static final double IN_NO_PHRASE = -0.4;
 
   /** What is likelier is taken to be said plainly. Rule of thumb. */
-  private static final double PLAIN = odds(0.93);
+  private static final double PLAIN = odds(0.9);
 
   private final Learned learned;
   private final Lexicon lexicon;
