@@ -129,19 +129,21 @@ final class Descent {
   }
 
   private void take(Examples.Example example) {
-    Windows.Lit lit = windows.lit(IntStream.of(example.words()).mapToObj(this::lights).toList());
+    List<float[]> words = IntStream.of(example.words()).mapToObj(this::lights).toList();
+    float[] lit = windows.lit(words);
+    int[] at = windows.at(words);
     for (int unit = 0; unit < UNITS; unit++) {
-      lit.by()[unit] = chance.nextFloat() < LEFT_OUT ? 0 : lit.by()[unit] / (1 - LEFT_OUT);
+      lit[unit] = chance.nextFloat() < LEFT_OUT ? 0 : lit[unit] / (1 - LEFT_OUT);
     }
-    float[] wrong = wrong(example, windows.odds(lit.by()));
+    float[] wrong = wrong(example, windows.odds(lit));
     int[] labels =
         IntStream.range(0, wrong.length).filter(l -> Math.abs(wrong[l]) >= NOTHING).toArray();
     for (int label : labels) {
       slope.bias()[label] += wrong[label];
     }
     for (int unit = 0; unit < UNITS; unit++) {
-      if (lit.by()[unit] > 0) {
-        lean(unit, lit, wrong, labels, example.words());
+      if (lit[unit] > 0) {
+        lean(unit, lit[unit], at[unit], wrong, labels, example.words());
       }
     }
   }
@@ -169,16 +171,16 @@ final class Descent {
   }
 
   /** Adds to the slope of a unit, and of the words that light it. */
-  private void lean(int unit, Windows.Lit lit, float[] wrong, int[] labels, int[] words) {
+  private void lean(int unit, float lit, int first, float[] wrong, int[] labels, int[] words) {
     float back = 0;
     for (int label : labels) {
-      slope.out()[unit][label] += lit.by()[unit] * wrong[label];
+      slope.out()[unit][label] += lit * wrong[label];
       back += windows.out()[unit][label] * wrong[label];
     }
     back /= 1 - LEFT_OUT;
     slope.start()[unit] += back;
     for (int place = 0; place < Windows.WIDE; place++) {
-      int at = lit.at()[unit] + place;
+      int at = first + place;
       if (at >= 0 && at < words.length) {
         int from = place * Windows.COORDINATES;
         float[] point = windows.points()[words[at]];

@@ -142,8 +142,7 @@ final class Learned {
    * @param words what each of its words lights, by learner
    * @param lit how the units of each learner are lit
    */
-  record Weighed(
-      float[] odds, List<List<float[]>> words, List<Windows.Lit> lit, List<Windows> all) {
+  record Weighed(float[] odds, List<List<float[]>> words, List<float[]> lit, List<Windows> all) {
     /** What each word says for a label. */
     double[] says(int label) {
       double[] says = new double[words.get(0).size()];
@@ -163,12 +162,12 @@ final class Learned {
     List<List<float[]>> lights = stems.stream().map(this::lights).toList();
     float[] mean = new float[labels.size()];
     List<List<float[]>> words = new ArrayList<>();
-    List<Windows.Lit> lit = new ArrayList<>();
+    List<float[]> lit = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
       int one = i;
       words.add(lights.stream().map(each -> each.get(one)).toList());
       lit.add(all.get(i).lit(words.get(i)));
-      float[] odds = all.get(i).odds(lit.get(i).by());
+      float[] odds = all.get(i).odds(lit.get(i));
       for (int label = 0; label < mean.length; label++) {
         mean[label] += odds[label] / all.size();
       }

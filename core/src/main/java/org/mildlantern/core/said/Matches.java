@@ -2,8 +2,10 @@ package org.mildlantern.core.said;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
@@ -20,6 +22,9 @@ final class Matches {
 
   /** No phrase reaches further. */
   private static final int FARTHEST = 16;
+
+  /** What was said so often already says nothing new. */
+  private static final int OFTEN = 20;
 
   /** Before it a part is no more than a height, as in “at soil level”. */
   private static final String LEVEL = "level";
@@ -40,12 +45,16 @@ final class Matches {
     this.refersBack = Set.copyOf(wording.particles("refers-back"));
   }
 
-  /** The phrases in a text, those of most words first. */
-  List<Match> of(List<Token> tokens) {
-    List<String> subjects = subjects(tokens);
+  /**
+   * The phrases in a text, those of most words first.
+   *
+   * @param subjects the part that each word {@link #subjects speaks of}
+   */
+  List<Match> of(List<Token> tokens, List<String> subjects) {
     long[] ofClause = near(tokens, Token::clause);
     long[] ofSentence = near(tokens, Token::sentence);
     Set<Match> found = new LinkedHashSet<>();
+    Map<Lexicon.Phrase, Integer> times = new IdentityHashMap<>();
     for (int i = 0; i < tokens.size(); i++) {
       Token token = tokens.get(i);
       for (Lexicon.Phrase phrase : lexicon.phrases(token.stem(), token.asItStands())) {
@@ -54,6 +63,7 @@ final class Matches {
         }
         match(phrase, i, tokens)
             .filter(m -> speaksOf(m, tokens, subjects) && !isOfTwoParts(m, tokens))
+            .filter(m -> times.merge(phrase, 1, Integer::sum) <= OFTEN)
             .ifPresent(found::add);
       }
     }
@@ -169,7 +179,7 @@ final class Matches {
    * The part that each word speaks of: the next word's when that names one, else the last one named
    * before it, else the next.
    */
-  private List<String> subjects(List<Token> tokens) {
+  List<String> subjects(List<Token> tokens) {
     List<String> subjects = new ArrayList<>();
     String last = "";
     for (int i = 0; i < tokens.size(); i++) {
@@ -237,8 +247,7 @@ final class Matches {
   }
 
   /** Whether each of its words speaks of a part on which its sign cannot be. */
-  boolean isOfAnotherPart(Match match, List<Token> tokens) {
-    List<String> subjects = subjects(tokens);
+  boolean isOfAnotherPart(Match match, List<String> subjects) {
     return parts.isNotOf(match.phrase().id(), match.at().stream().map(subjects::get).toList());
   }
 
@@ -249,8 +258,7 @@ final class Matches {
   private boolean speaksOf(Match match, List<Token> tokens, List<String> subjects) {
     String wanted = match.phrase().subject();
     if (wanted == null) {
-      return namesPart(match, tokens)
-          || !parts.isNotOf(match.phrase().id(), match.at().stream().map(subjects::get).toList());
+      return namesPart(match, tokens) || !isOfAnotherPart(match, subjects);
     }
     if (wanted.equals("plant")) {
       return match.at().stream()

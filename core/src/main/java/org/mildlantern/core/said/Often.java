@@ -40,7 +40,7 @@ final class Often {
   private static final Pattern ADVERB = Pattern.compile("\\b(daily|weekly|fortnightly|monthly)\\b");
   private static final Pattern AGO =
       Pattern.compile(
-          "(?:\\bbefore\\s+)?(?<!\\b(?:in|within|every|a|once|twice|times) )\\b"
+          "(?:\\bbefore\\s+)?\\b(?<!\\b(?:in|within|every|a|once|twice|times) )"
               + COUNT
               + "\\s+"
               + UNIT

@@ -11,11 +11,11 @@ import java.util.regex.Pattern;
 
 /** A text in which figures and spans of time are looked for, and what was told by them so far. */
 final class Passage {
-  static final String NUMBER = "((?:(?<!\\d)-)?\\d+(?:[.,]\\d+)?)";
+  static final String NUMBER = "((?<!\\d)-?\\d++(?:[.,]\\d++)?+)";
 
   /** A number in figures or a small one in words. */
   static final String SPOKEN =
-      "((?:(?<!\\d)-)?\\d+(?:[.,]\\d+)?|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
+      "((?<!\\d)-?\\d++(?:[.,]\\d++)?+|\\b(?:zero|one|two|three|four|five|six|seven|eight|nine|ten))";
 
   private static final Map<String, Integer> WORDS = Map.of("zero", 0, "a", 1, "an", 1);
 

@@ -109,7 +109,7 @@ public final class Reader {
   public Reading read(String said, GrowthForm form, LocalDate today) {
     String text = whatIsRead(said);
     List<Token> tokens = spelling.mended(words.of(text));
-    Said all = new Said(text, tokens, form, new HashSet<>(), new ArrayList<>(), new ArrayList<>());
+    Said all = Said.of(text, tokens, matches.subjects(tokens), form);
     Reading.Named kind = kinds.in(text, tokens, all.used).orElse(null);
     Amounts.of(text, tokens, today).stream()
         .filter(this::isPossible)
@@ -120,23 +120,34 @@ public final class Reader {
     List<Reading.Seen> maybe = readLearned(all, likely);
     List<Reading.Seen> seen = all.seen;
     seen.addAll(wholes(seen));
-    List<Reading.Seen> any = List.copyOf(seen);
-    seen.removeIf(open -> isKnownWhich(open, any));
+    Set<String> present =
+        seen.stream()
+            .filter(Reading.Seen::present)
+            .map(Reading.Seen::sign)
+            .collect(Collectors.toSet());
+    seen.removeIf(open -> isKnownWhich(open, present));
     return new Reading(kind, once(seen), offered(maybe, seen), List.copyOf(all.told), unread(all));
   }
 
   /**
    * A text while it is read.
    *
+   * @param subjects the part that each word speaks of
    * @param used the numbers of the words that told something
    */
   private record Said(
       String text,
       List<Token> tokens,
+      List<String> subjects,
       GrowthForm form,
       Set<Integer> used,
       List<Reading.Told> told,
       List<Reading.Seen> seen) {
+    static Said of(String text, List<Token> tokens, List<String> subjects, GrowthForm form) {
+      return new Said(
+          text, tokens, subjects, form, new HashSet<>(), new ArrayList<>(), new ArrayList<>());
+    }
+
     boolean tells(String field) {
       return told.stream().anyMatch(one -> one.field().equals(field));
     }
@@ -152,7 +163,7 @@ public final class Reader {
     List<Token> tokens = all.tokens;
     Claims claims = new Claims(all.used);
     Map<Object, List<Integer>> last = new HashMap<>();
-    for (Match match : matches.of(tokens)) {
+    for (Match match : matches.of(tokens, all.subjects)) {
       boolean twin = match.at().equals(last.get(match.phrase().words()));
       boolean taken = !twin && claims.hold(match, i -> isShared(tokens.get(i)));
       boolean circumstance = match.phrase().told() != null;
@@ -206,7 +217,7 @@ public final class Reader {
       }
       if (chance.isTold()) {
         all.tell(match, likely.sure(chance));
-      } else if (!matches.isOfAnotherPart(match, all.tokens)) {
+      } else if (!matches.isOfAnotherPart(match, all.subjects)) {
         Reading.Seen one = statement.of(match, all.tokens, all.form, likely.sure(chance));
         if (chance.isUnlikely()) {
           maybe.add(one);
@@ -268,9 +279,8 @@ public final class Reader {
   }
 
   /** An open word tells nothing more once one of the signs that it can mean was read. */
-  private static boolean isKnownWhich(Reading.Seen open, List<Reading.Seen> seen) {
-    return open.present()
-        && seen.stream().anyMatch(one -> one.present() && open.alternatives().contains(one.sign()));
+  private static boolean isKnownWhich(Reading.Seen open, Set<String> present) {
+    return open.present() && open.alternatives().stream().anyMatch(present::contains);
   }
 
   /** A trait that is there says that its sign is. */

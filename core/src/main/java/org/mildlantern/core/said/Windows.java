@@ -3,7 +3,6 @@ package org.mildlantern.core.said;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -39,9 +38,6 @@ record Windows(float[][] points, float[][] in, float[] start, float[][] out, flo
         new float[labels]);
   }
 
-  /** How much each unit is lit, and by the window that begins with which word. */
-  record Lit(float[] by, int[] at) {}
-
   /** The weights of the units, by place and coordinate. */
   float[][] byCoordinate() {
     float[][] turned = new float[WIDE * COORDINATES][in.length];
@@ -74,52 +70,92 @@ record Windows(float[][] points, float[][] in, float[] start, float[][] out, flo
    *
    * @param words what each of its words {@link #lights adds}
    */
-  Lit lit(List<float[]> words) {
-    int units = start.length;
-    float[] most = new float[units];
-    int[] at = new int[units];
-    Arrays.fill(most, Float.NEGATIVE_INFINITY);
+  float[] lit(List<float[]> words) {
+    float[] most = new float[start.length];
+    float[] window = new float[start.length];
     for (int first = 1 - WIDE; first < words.size(); first++) {
-      float[] window = start.clone();
-      for (int place = 0; place < WIDE; place++) {
-        int word = first + place;
-        if (word >= 0 && word < words.size()) {
-          float[] lights = words.get(word);
-          for (int unit = 0; unit < units; unit++) {
-            window[unit] += lights[place * units + unit];
-          }
-        }
+      light(window, first, words);
+      for (int unit = 0; unit < most.length; unit++) {
+        most[unit] = Math.max(most[unit], window[unit]);
       }
-      for (int unit = 0; unit < units; unit++) {
+    }
+    return most;
+  }
+
+  /** With which word the window begins that lights each unit most; of one that is not lit 0. */
+  int[] at(List<float[]> words) {
+    float[] most = new float[start.length];
+    float[] window = new float[start.length];
+    int[] at = new int[start.length];
+    for (int first = 1 - WIDE; first < words.size(); first++) {
+      light(window, first, words);
+      for (int unit = 0; unit < most.length; unit++) {
         if (window[unit] > most[unit]) {
           most[unit] = window[unit];
           at[unit] = first;
         }
       }
     }
-    for (int unit = 0; unit < units; unit++) {
-      most[unit] = Math.max(0, most[unit]);
+    return at;
+  }
+
+  private void light(float[] window, int first, List<float[]> words) {
+    float[] one = lights(first, words);
+    float[] two = lights(first + 1, words);
+    float[] three = lights(first + 2, words);
+    int second = window.length;
+    int third = 2 * second;
+    for (int unit = 0; unit < window.length; unit++) {
+      window[unit] = start[unit] + one[unit] + two[second + unit] + three[third + unit];
     }
-    return new Lit(most, at);
+  }
+
+  private float[] lights(int word, List<float[]> words) {
+    return word < 0 || word >= words.size() ? new float[WIDE * start.length] : words.get(word);
   }
 
   /** The log odds of the labels when the units are lit so. */
   float[] odds(float[] lit) {
     float[] odds = bias.clone();
+    int[] units = new int[lit.length];
+    int many = 0;
     for (int unit = 0; unit < lit.length; unit++) {
       if (lit[unit] > 0) {
-        addTo(odds, 0, lit[unit], out[unit]);
+        units[many++] = unit;
       }
+    }
+    int i = 0;
+    for (; i + 3 < many; i += 4) {
+      addFour(odds, lit, units, i);
+    }
+    for (; i < many; i++) {
+      addTo(odds, 0, lit[units[i]], out[units[i]]);
     }
     return odds;
   }
 
+  /** Four at a time take half as long as one by one. */
+  private void addFour(float[] odds, float[] lit, int[] units, int i) {
+    float a = lit[units[i]];
+    float b = lit[units[i + 1]];
+    float c = lit[units[i + 2]];
+    float d = lit[units[i + 3]];
+    float[] ofA = out[units[i]];
+    float[] ofB = out[units[i + 1]];
+    float[] ofC = out[units[i + 2]];
+    float[] ofD = out[units[i + 3]];
+    for (int label = 0; label < odds.length; label++) {
+      odds[label] = odds[label] + a * ofA[label] + b * ofB[label] + c * ofC[label] + d * ofD[label];
+    }
+  }
+
   /** Adds what each word says for a label by the units that it lights. */
-  void say(double[] says, List<float[]> words, Lit lit, int label) {
+  void say(double[] says, List<float[]> words, float[] lit, int label) {
+    int[] at = at(words);
     int units = start.length;
     for (int unit = 0; unit < units; unit++) {
-      for (int place = 0; lit.by[unit] > 0 && place < WIDE; place++) {
-        int word = lit.at[unit] + place;
+      for (int place = 0; lit[unit] > 0 && place < WIDE; place++) {
+        int word = at[unit] + place;
         if (word >= 0 && word < words.size()) {
           says[word] += words.get(word)[place * units + unit] * out[unit][label];
         }

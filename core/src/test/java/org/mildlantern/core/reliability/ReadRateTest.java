@@ -38,20 +38,30 @@ class ReadRateTest {
 
   @Test
   void whatIsReadWithDoubtIsRightAsOftenAsItSays() {
-    List<SaidText> unseen = SaidText.all(KNOWLEDGE).stream().filter(text -> !text.open()).toList();
-    double expected = 0;
-    double right = 0;
-    int all = 0;
-    for (ReadRate.One one : ReadRate.each(unseen, KNOWLEDGE)) {
-      for (Reading.Seen seen : one.reading().seen()) {
-        if (seen.present() && seen.sure() < 1) {
-          all++;
-          expected += seen.sure();
-          right += one.invented().contains(seen.sign()) ? 0 : 1;
+    List<SaidText> texts = SaidText.all(KNOWLEDGE);
+    Doubted all = Doubted.in(texts);
+    Doubted unseen = Doubted.in(texts.stream().filter(text -> !text.open()).toList());
+    assertThat(all.right()).isCloseTo(all.expected(), within(0.05));
+    assertThat(unseen.right()).isGreaterThanOrEqualTo(unseen.expected() - 0.05);
+  }
+
+  /** Signs that were read with doubt: the share that is right, and that should be. */
+  private record Doubted(double right, double expected) {
+    static Doubted in(List<SaidText> texts) {
+      double right = 0;
+      double expected = 0;
+      int all = 0;
+      for (ReadRate.One one : ReadRate.each(texts, KNOWLEDGE)) {
+        for (Reading.Seen seen : one.reading().seen()) {
+          if (seen.present() && seen.sure() < 1) {
+            all++;
+            expected += seen.sure();
+            right += one.invented().contains(seen.sign()) ? 0 : 1;
+          }
         }
       }
+      return new Doubted(right / all, expected / all);
     }
-    assertThat(right / all).isCloseTo(expected / all, within(0.12));
   }
 
   private static void holds(
