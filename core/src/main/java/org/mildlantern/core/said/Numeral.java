@@ -6,12 +6,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A number above ten that is written out, as in “forty-five percent” or “two thousand lux”, or its
- * thousands apart, as in “10,000 lux” or “10 000 lux”.
+ * A number as it stands in a text, in figures or written out, as in “forty-five percent” or “10 000
+ * lux”.
  *
+ * @param unit what stands right behind its figures, as in “25c”
  * @param words how many words it takes
  */
-record Numeral(int value, int words) {
+record Numeral(double value, String unit, int words) {
   /** Up to nineteen. */
   static final Map<String, Integer> SMALL =
       Map.ofEntries(
@@ -51,12 +52,31 @@ record Numeral(int value, int words) {
       Pattern.compile(
           "[1-9]\\d{0,2}(?:,\\d{3}|[ \u00a0\u2009]\\d{3}|\\.\\d{3}(?= ?lu?x\\b))(?!\\w|[,.]\\d)");
 
+  private static final Pattern FIGURES = Pattern.compile("(\\d+(?:[.,]\\d+)?)(\\p{L}*)");
+
   private static final int TEN = 10;
   private static final int HUNDRED = 100;
   private static final int THOUSAND = 1000;
 
-  /** The one that begins at a word, or null; up to ten, words stay words. */
+  /** The one that begins at a word, or null. */
   static Numeral at(int from, List<Token> tokens, String text) {
+    if (from >= tokens.size()) {
+      return null;
+    }
+    Numeral large = large(from, tokens, text);
+    Token token = tokens.get(from);
+    Integer small = SMALL.get(token.word());
+    if (large != null || small != null) {
+      return large != null ? large : new Numeral(small, "", 1);
+    }
+    Matcher figures = FIGURES.matcher(text.substring(token.from(), token.to()));
+    return figures.matches()
+        ? new Numeral(Double.parseDouble(figures.group(1).replace(',', '.')), figures.group(2), 1)
+        : null;
+  }
+
+  /** One above ten that is written out, or has its thousands apart; else null. */
+  static Numeral large(int from, List<Token> tokens, String text) {
     if (Character.isDigit(text.charAt(tokens.get(from).from()))) {
       return grouped(from, tokens, text);
     }
@@ -83,7 +103,7 @@ record Numeral(int value, int words) {
       }
       end = i + 1;
     }
-    return whole + part > TEN ? new Numeral(whole + part, end - from) : null;
+    return whole + part > TEN ? new Numeral(whole + part, "", end - from) : null;
   }
 
   private static Numeral grouped(int from, List<Token> tokens, String text) {
@@ -92,7 +112,7 @@ record Numeral(int value, int words) {
       return null;
     }
     boolean apart = from + 1 < tokens.size() && tokens.get(from + 1).to() == grouped.end();
-    return new Numeral(Integer.parseInt(grouped.group().replaceAll("\\D", "")), apart ? 2 : 1);
+    return new Numeral(Integer.parseInt(grouped.group().replaceAll("\\D", "")), "", apart ? 2 : 1);
   }
 
   /** “Three” follows nothing, hundreds and twenty; “thirteen” and “thirty” nothing and hundreds. */
@@ -103,5 +123,11 @@ record Numeral(int value, int words) {
   /** Whether nothing but a space or a hyphen parts it from the word before it. */
   private static boolean isJoined(int i, List<Token> tokens, String text) {
     return text.substring(tokens.get(i - 1).to(), tokens.get(i).from()).matches("[ -]");
+  }
+
+  /** In figures, with its unit. */
+  String written() {
+    boolean whole = value == Math.rint(value);
+    return (whole ? String.valueOf((long) value) : String.valueOf(value)) + unit;
   }
 }

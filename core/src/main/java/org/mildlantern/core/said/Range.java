@@ -2,18 +2,13 @@ package org.mildlantern.core.said;
 
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
  * Two figures between which a third lies, as in “5 to 7 days”, “20–25 °C” or “two or three weeks”,
  * told by their middle.
- *
- * @param middle as it is written, with what stands right behind the second
- * @param words how many words it takes
  */
-record Range(String middle, int words) {
-  private static final Pattern FIGURE = Pattern.compile("(\\d+(?:[.,]\\d+)?)(\\p{L}*)");
+final class Range {
   private static final Pattern HYPHEN = Pattern.compile(" ?[-\u2013] ?");
   private static final Set<String> JOINS = Set.of("to", "or");
 
@@ -27,47 +22,26 @@ record Range(String middle, int words) {
 
   private static final double BESIDES = 3;
 
-  /** The one that begins at a word, or null. */
-  static Range at(int from, List<Token> tokens, String text) {
-    Figure low = figure(from, tokens, text);
-    if (low == null || !low.unit.isEmpty() || isPartOfMore(from, tokens, text)) {
+  private Range() {}
+
+  /** The middle of the one that begins at a word, with the unit of the second figure; or null. */
+  static Numeral at(int from, List<Token> tokens, String text) {
+    Numeral low = Numeral.at(from, tokens, text);
+    if (low == null || !low.unit().isEmpty() || isPartOfMore(from, tokens, text)) {
       return null;
     }
-    int second = joined(from, from + low.words, tokens, text);
-    Figure high = second < 0 ? null : figure(second, tokens, text);
-    if (high == null || high.value <= low.value || high.value > TIMES * low.value + BESIDES) {
+    int second = joined(from, from + low.words(), tokens, text);
+    Numeral high = second < 0 ? null : Numeral.at(second, tokens, text);
+    if (high == null
+        || high.value() <= low.value()
+        || high.value() > TIMES * low.value() + BESIDES) {
       return null;
     }
-    int end = second + high.words;
+    int end = second + high.words();
     if (text.startsWith("-", tokens.get(end - 1).to())) {
       return null;
     }
-    return new Range(written((low.value + high.value) / 2) + high.unit, end - from);
-  }
-
-  private static String written(double middle) {
-    return middle == Math.rint(middle) ? String.valueOf((long) middle) : String.valueOf(middle);
-  }
-
-  private record Figure(double value, String unit, int words) {}
-
-  private static Figure figure(int at, List<Token> tokens, String text) {
-    if (at >= tokens.size()) {
-      return null;
-    }
-    Numeral numeral = Numeral.at(at, tokens, text);
-    if (numeral != null) {
-      return new Figure(numeral.value(), "", numeral.words());
-    }
-    Token token = tokens.get(at);
-    Integer small = Numeral.SMALL.get(token.word());
-    if (small != null) {
-      return new Figure(small, "", 1);
-    }
-    Matcher figure = FIGURE.matcher(text.substring(token.from(), token.to()));
-    return figure.matches()
-        ? new Figure(Double.parseDouble(figure.group(1).replace(',', '.')), figure.group(2), 1)
-        : null;
+    return new Numeral((low.value() + high.value()) / 2, high.unit(), end - from);
   }
 
   /** Whether it ends a date or a number below zero, or is where something began. */

@@ -17,39 +17,34 @@ record Spelt(String text, List<Token> tokens, List<Integer> written) {
     List<Token> moved = new ArrayList<>();
     int at = 0;
     for (int i = 0; i < tokens.size(); ) {
-      Meant one = meant(i, tokens, text);
+      Numeral numeral = numeral(i, tokens, text);
+      int words = numeral == null ? 1 : numeral.words();
       Token first = tokens.get(i);
-      Token last = tokens.get(i + one.words - 1);
+      Token last = tokens.get(i + words - 1);
+      String spelt = numeral == null ? first.word() : numeral.written();
       copy(text, at, first.from(), meant, written);
       int from = meant.length();
-      if (one.spelt.equals(text.substring(first.from(), last.to()))) {
+      if (spelt.equals(text.substring(first.from(), last.to()))) {
         copy(text, first.from(), last.to(), meant, written);
       } else {
-        meant.append(one.spelt);
-        one.spelt.chars().forEach(c -> written.add(first.from()));
+        meant.append(spelt);
+        spelt.chars().forEach(c -> written.add(first.from()));
       }
-      for (Token token : tokens.subList(i, i + one.words)) {
+      for (Token token : tokens.subList(i, i + words)) {
         moved.add(token.at(from, meant.length()));
       }
       at = last.to();
-      i += one.words;
+      i += words;
     }
     copy(text, at, text.length(), meant, written);
     written.add(text.length());
     return new Spelt(meant.toString(), moved, written);
   }
 
-  private record Meant(String spelt, int words) {}
-
-  private static Meant meant(int at, List<Token> tokens, String text) {
-    Range range = Range.at(at, tokens, text);
-    if (range != null) {
-      return new Meant(range.middle(), range.words());
-    }
-    Numeral numeral = Numeral.at(at, tokens, text);
-    return numeral == null
-        ? new Meant(tokens.get(at).word(), 1)
-        : new Meant(String.valueOf(numeral.value()), numeral.words());
+  /** The number that begins at a word, or null; up to ten, words stay words. */
+  private static Numeral numeral(int at, List<Token> tokens, String text) {
+    Numeral middle = Range.at(at, tokens, text);
+    return middle != null ? middle : Numeral.large(at, tokens, text);
   }
 
   private static void copy(String text, int from, int to, StringBuilder meant, List<Integer> at) {
