@@ -24,7 +24,7 @@ final class Dates {
           "\\b(since|in|at|on|last)(?: about| around)?(?: the)?"
               + "(?: (early|beginning of|start of|mid|middle of|late|end of|last))?[ -](?:("
               + MONTHS
-              + ")|(christmas(?: eve)?|new year(?:'s eve)?|easter)|((?:mon|tues|wednes|thurs|fri|satur|sun)day))\\b");
+              + ")|(christmas(?: eve)?|new year(?:'s eve)?|easter)|((?:mon|tues|wednes|thurs|fri|satur|sun)day(?! week)))\\b");
 
   private static final int EARLY = 5;
   private static final int MIDDLE = 15;

@@ -29,6 +29,12 @@ final class Moves {
   private static final Pattern MOVES_NOT =
       Pattern.compile("\\b(?:never|not|\\w+n't|would|going to|last year)\\b");
 
+  /** Of which nothing is told but that it was. */
+  private static final Pattern MOVED_SOMEWHERE =
+      Pattern.compile(
+          "\\b(?:since|after) (?:i|we) moved (?:it|them|him|her|(?:the|my|our) \\w+)\\b"
+              + "(?! (?:out|in|back|from|to|on|into|onto|inside|outside|indoors|outdoors|up|down)\\b)");
+
   private static final Pattern BY_A_DOOR =
       Pattern.compile(
           "\\b(?:by|at|near|beside|behind|next to|close to|in front of) "
@@ -41,6 +47,7 @@ final class Moves {
     passage.each(CAME_IN, m -> moved(passage, "indoors", "indoor", m));
     passage.each(WENT_OUT, m -> moved(passage, "outdoors", "outdoor", m));
     passage.each(MOVED_ABOUT, m -> moved(passage, "elsewhere", "indoor", m));
+    passage.each(MOVED_SOMEWHERE, m -> passage.put("moved", new Reading.Choice("elsewhere"), m));
     passage.each(BY_A_DOOR, m -> passage.put("place-kind", new Reading.Choice("indoor"), m));
   }
 

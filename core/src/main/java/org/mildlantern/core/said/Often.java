@@ -45,6 +45,11 @@ final class Often {
               + "\\s+"
               + UNIT
               + "(?:\\s+(?:ago|after|since|in transit|back|later))?\\b(?!\\s+to\\b)");
+
+  /** “Thirty green leaves” before “a day” make it a pace. */
+  private static final Pattern COUNTED =
+      Pattern.compile("\\b(?:" + COUNT + "|some|several|many|dozens of)(?: \\w+){1,2} $");
+
   private static final Pattern NOT_DRIED =
       Pattern.compile(
           "(?:n't|not|never) dried(?: out)? (?:in|for) " + COUNT + "\\s+" + UNIT + "\\b");
@@ -146,7 +151,7 @@ final class Often {
     passage.each(ADVERB, often::adverb);
     passage.each(SHARE, often::lost);
     passage.each(NOT_DRIED, m -> passage.put("wet-days", days(m.group(1), m.group(2)), m));
-    passage.each(AGO, m -> often.since(m, days(m.group(1), m.group(2))));
+    passage.each(AGO, often::ago);
     passage.each(
         LAST,
         m ->
@@ -169,6 +174,14 @@ final class Often {
           case "year" -> 365;
           default -> 1;
         };
+  }
+
+  private void ago(Matcher match) {
+    String clause = passage.clause(match);
+    String before = clause.substring(0, Math.max(0, clause.indexOf(match.group())));
+    if (!(match.group().matches("an? \\w+( since)?") && COUNTED.matcher(before).find())) {
+      since(match, days(match.group(1), match.group(2)));
+    }
   }
 
   private void weekday(Matcher match) {

@@ -44,6 +44,7 @@ class DatesTest {
         "soil dry since October|2026-03-14|dry-days=150",
         "not a drop of water in two months|2026-03-14|days-since-watering=60",
         "it may have been watered in maybe two pots|2026-03-14|nothing",
+        "watered last Sunday week|2026-11-03|nothing",
         "it flowers in May|2026-07-14|nothing",
         "we march on|2026-07-14|nothing",
       })
