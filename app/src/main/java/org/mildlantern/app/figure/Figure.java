@@ -36,6 +36,7 @@ public record Figure(String label, String potFill, List<Shape> shapes, List<Pin>
   /**
    * A texture on a shape: fill, a disc at tip or base, the edge, along a line or along its vein.
    *
+   * @param r of a disc, or how wide a vein or an edge is drawn, of which half lies inside
    * @param d path data of the vein, or null
    */
   public record Overlay(String swatch, String mode, double x, double y, double r, String d) {}

@@ -39,6 +39,14 @@ record FigureData(List<Stroke> shapes, List<PinData> pins, Map<String, List<Stri
       return kind.equals("line");
     }
 
+    boolean hasLength() {
+      return from != null && to != null;
+    }
+
+    double length() {
+      return Math.hypot(to.get(0) - from.get(0), to.get(1) - from.get(1));
+    }
+
     Stroke toned(String newTone) {
       return new Stroke(part, kind, from, to, width, bend, newTone, d, at, radius);
     }

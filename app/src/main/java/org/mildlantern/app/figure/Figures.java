@@ -27,7 +27,15 @@ import org.springframework.stereotype.Component;
 @Component
 public class Figures {
   private static final double DROOP_DEGREES = 16;
+
+  /**
+   * A tip or a base takes no more of a leaf than this share of its length; its vein, or its two
+   * edges together, of its width.
+   */
+  private static final double SHARE = 0.33;
+
   private static final double DISC_RADIUS = 22;
+  private static final double LINE_WIDTH = 9;
 
   /** The axis of all drawings. */
   private static final double MIDDLE = 165;
@@ -213,8 +221,10 @@ public class Figures {
       return whole(swatch, "line");
     }
     return switch (mode) {
-      case "tip" -> stroke.to() == null ? whole(swatch, "edge") : disc(swatch, stroke.to());
-      case "base" -> stroke.from() == null ? whole(swatch, "fill") : disc(swatch, stroke.from());
+      case "edge" -> edge(swatch, stroke);
+      case "tip" -> stroke.to() == null ? edge(swatch, stroke) : disc(swatch, stroke.to(), stroke);
+      case "base" ->
+          stroke.from() == null ? whole(swatch, "fill") : disc(swatch, stroke.from(), stroke);
       case "vein" -> vein(swatch, stroke);
       case "side" -> whole(swatch, "fill");
       default -> whole(swatch, mode);
@@ -225,14 +235,24 @@ public class Figures {
     return new Figure.Overlay(swatch, mode, 0, 0, 0, null);
   }
 
-  private static Figure.Overlay disc(String swatch, List<Double> at) {
-    return new Figure.Overlay(swatch, "disc", at.get(0), at.get(1), DISC_RADIUS, null);
+  private static Figure.Overlay edge(String swatch, FigureData.Stroke stroke) {
+    return new Figure.Overlay(swatch, "edge", 0, 0, line(stroke), null);
   }
 
   private static Figure.Overlay vein(String swatch, FigureData.Stroke stroke) {
-    return stroke.from() == null || stroke.to() == null
-        ? whole(swatch, "fill")
-        : new Figure.Overlay(swatch, "vein", 0, 0, 0, midrib(stroke));
+    return stroke.hasLength()
+        ? new Figure.Overlay(swatch, "vein", 0, 0, line(stroke), midrib(stroke))
+        : whole(swatch, "fill");
+  }
+
+  private static double line(FigureData.Stroke stroke) {
+    return "leaf".equals(stroke.kind()) ? Math.min(LINE_WIDTH, SHARE * stroke.width()) : LINE_WIDTH;
+  }
+
+  private static Figure.Overlay disc(String swatch, List<Double> at, FigureData.Stroke stroke) {
+    double radius =
+        stroke.hasLength() ? Math.min(DISC_RADIUS, SHARE * stroke.length()) : DISC_RADIUS;
+    return new Figure.Overlay(swatch, "disc", at.get(0), at.get(1), radius, null);
   }
 
   private static String path(FigureData.Stroke stroke) {
@@ -279,8 +299,7 @@ public class Figures {
   private static double[] normal(FigureData.Stroke s) {
     double dx = s.to().get(0) - s.from().get(0);
     double dy = s.to().get(1) - s.from().get(1);
-    double length = Math.hypot(dx, dy);
-    return new double[] {-dy / length, dx / length};
+    return new double[] {-dy / s.length(), dx / s.length()};
   }
 
   private static String oval(List<Double> at, List<Double> r) {

@@ -162,6 +162,22 @@ class FiguresTest {
     assertThat(modes(draw(leafy, "crisp-margins@margins"), "mid", "leaf")).containsExactly("edge");
   }
 
+  private double widest(String form, String mark) {
+    return draw(KNOWLEDGE.forms().find(form).orElseThrow(), mark).shapes().stream()
+        .filter(s -> s.kind().equals("leaf"))
+        .flatMap(s -> s.overlays().stream())
+        .mapToDouble(Figure.Overlay::r)
+        .max()
+        .orElseThrow();
+  }
+
+  @Test
+  void smallLeavesAreNotCoveredByTheirEdgesOrTips() {
+    assertThat(widest("creeping-mat", "crisp-margins@margins")).isBetween(2.0, 7.0);
+    assertThat(widest("creeping-mat", "brown-tips@tips")).isBetween(5.0, 15.0);
+    assertThat(widest("monopodial-orchid", "crisp-margins@margins")).isEqualTo(9);
+  }
+
   @Test
   void marksOnOnePartLieSoThatEachIsSeen() {
     GrowthForm broad = KNOWLEDGE.forms().find("big-leaf-rosette").orElseThrow();
