@@ -61,11 +61,12 @@ class LightBrowserTest extends BrowserCase {
     page.fill("#value", "1500");
     button("Add the reading").click();
     assertThat(page.locator("#readings")).containsText("1500 lux");
-    // The page scrolls to its readings once it is loaded: a button would move away from the click.
+    // The page scrolls to its readings once it is loaded: what is clicked would move away.
     page.waitForLoadState();
     button("strike out").click();
     assertThat(page.locator("#readings")).not().containsText("1500 lux");
 
+    page.waitForLoadState();
     link("Its air").click();
     page.fill("#volume", "40");
     page.selectOption("#airing", "USUAL");

@@ -177,11 +177,16 @@ final class Often {
   }
 
   private void ago(Matcher match) {
-    String clause = passage.clause(match);
-    String before = clause.substring(0, Math.max(0, clause.indexOf(match.group())));
-    if (!(match.group().matches("an? \\w+( since)?") && COUNTED.matcher(before).find())) {
+    boolean counted = COUNTED.matcher(before(match)).find();
+    if (!counted || !match.group().matches("an? \\w+( since)?")) {
       since(match, days(match.group(1), match.group(2)));
     }
+  }
+
+  /** What stands before it in its clause. */
+  private String before(Matcher match) {
+    String clause = passage.clause(match);
+    return clause.substring(0, Math.max(0, clause.indexOf(match.group())));
   }
 
   private void weekday(Matcher match) {
@@ -220,7 +225,7 @@ final class Often {
 
   private void interval(double days, Matcher match) {
     String clause = passage.clause(match);
-    String before = clause.substring(0, Math.max(0, clause.indexOf(match.group())));
+    String before = before(match);
     if (days <= 0 || WILTS.matcher(before).find()) {
       return;
     }
