@@ -32,7 +32,7 @@ final class Moves {
   /** Of which nothing is told but that it was. */
   private static final Pattern MOVED_SOMEWHERE =
       Pattern.compile(
-          "\\b(?:since|after) (?:i|we) moved (?:it|them|him|her|(?:the|my|our) \\w+)\\b"
+          "\\b(?:since|after) (?:i|we) moved (?:it|them|him|her|(?:the|my|our) (?:plant|pot|orchid|tree|cactus))\\b"
               + "(?! (?:out|in|back|from|to|on|into|onto|inside|outside|indoors|outdoors|up|down)\\b)");
 
   private static final Pattern BY_A_DOOR =

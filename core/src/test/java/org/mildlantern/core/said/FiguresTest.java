@@ -108,6 +108,7 @@ class FiguresTest {
         "loses thirty green leaves a day since I moved it|moved=elsewhere",
         "loses two leaves a week since I moved it|moved=elsewhere",
         "lost two leaves a week after I moved it|days-since-move=7,moved=elsewhere",
+        "limp since we moved my plant|moved=elsewhere",
         "limp a day since I moved it|days-since-move=1,moved=elsewhere",
         "our lounge is 21 day and night|temperature=21,place-kind=indoor",
         "the thermometer says 22|temperature=22",
